@@ -1,0 +1,2 @@
+export * from './humid-air.js';
+export * from './profile.js';

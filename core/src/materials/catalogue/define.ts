@@ -1,0 +1,47 @@
+import type { Drying, DryingMechanism, Material } from '../types.js';
+
+/** Ages in minutes: touch, tack-free, recoat from, dry-hard, dry-through, solvent-proof. */
+type Ages = readonly [number, number, number, number, number, number];
+
+export const BY_WATER: DryingMechanism = { water: 1, solvent: 0, oxidation: 0 };
+export const BY_SOLVENT: DryingMechanism = { water: 0, solvent: 1, oxidation: 0 };
+/** Alkyds: the thinner leaves first, then the film takes up oxygen. Shares from memory. */
+export const BY_ALKYD: DryingMechanism = { water: 0, solvent: 0.4, oxidation: 0.6 };
+export const BY_OIL: DryingMechanism = { water: 0, solvent: 0.1, oxidation: 0.9 };
+
+/** Drying ages as a table row. All catalogue times are from memory unless the entry says otherwise. */
+export function dries(mechanism: DryingMechanism, referenceDryUm: number, ages: Ages, betweenCoatsMin = 10, source = 'from memory'): Drying {
+  const [touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin] = ages;
+  return { mechanism, referenceDryUm, ages: { touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin }, betweenCoatsMin, source };
+}
+
+const PLAIN = {
+  aerosol: false,
+  volumeSolidsPct: 0,
+  sheenGu: null,
+  colour: '#8b8a88',
+  minFilmC: null,
+  blushRhPct: null,
+  lifeMonths: null,
+  hazards: [],
+  driesLighter: false,
+  drying: null,
+  source: 'common practice',
+} as const;
+
+type Given = Pick<Material, 'id' | 'name' | 'role' | 'family' | 'carrier'> & Partial<Material>;
+
+export const material = (given: Given): Material => ({ ...PLAIN, ...given });
+
+/** What kinds of liquid share. Film-forming limits and lives are common practice; solids are from memory. */
+export const WATERBORNE = { carrier: 'water', minFilmC: 10, lifeMonths: 24, volumeSolidsPct: 35 } as const;
+export const SPIRIT_BORNE = { carrier: 'spirit', minFilmC: 5, lifeMonths: 36, hazards: ['flammable-vapour', 'oily-rags'], volumeSolidsPct: 45 } as const;
+export const AEROSOL_LACQUER = {
+  carrier: 'hot',
+  aerosol: true,
+  minFilmC: 8,
+  blushRhPct: 80,
+  lifeMonths: 24,
+  hazards: ['flammable-vapour'],
+  volumeSolidsPct: 15,
+} as const;

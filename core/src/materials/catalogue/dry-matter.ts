@@ -1,0 +1,30 @@
+import { BY_SOLVENT, BY_WATER, WATERBORNE, dries, material } from './define.js';
+
+const POWDER = { role: 'powder', family: 'inert', carrier: 'none', sheenGu: null, volumeSolidsPct: 100, hazards: ['dust'] } as const;
+const LOOSE = { role: 'aggregate', family: 'inert', carrier: 'none', volumeSolidsPct: 100, hazards: ['dust'] } as const;
+const DRAWN = { role: 'drawing', family: 'inert', carrier: 'none', volumeSolidsPct: 100 } as const;
+
+/** Powders, slurries, aggregates, decals, pens, masks: what is not a film of paint. Common practice, times from memory. */
+export const DRY_MATTER = [
+  material({ ...POWDER, id: 'pigment-dry', name: 'Dry pigment', colour: '#8a6a4a' }),
+  material({ ...POWDER, id: 'pigment-self-adhesive', name: 'Self-adhesive powder', colour: '#6e5a45', selfAdhesive: true }),
+  material({ ...POWDER, id: 'chalk-dry', name: 'Ground chalk', colour: '#cfc6b4' }),
+  material({ ...POWDER, id: 'pastel-cake', name: 'Pastel cake', colour: '#8f7a5c' }),
+  material({ id: 'pigment-in-fixer', name: 'Pigment in fixer', role: 'slurry', family: 'fixer-spirit', carrier: 'spirit', sheenGu: 3, volumeSolidsPct: 25, colour: '#7a5c40', hazards: ['flammable-vapour', 'dust'], driesLighter: true, drying: dries(BY_SOLVENT, 20, [8, 15, 30, 60, 240, 240]) }),
+  material({ id: 'pigment-in-water', name: 'Pigment in water', role: 'slurry', family: 'inert', carrier: 'water', sheenGu: 3, volumeSolidsPct: 25, colour: '#7a5c40', hazards: ['dust'], driesLighter: true, drying: dries(BY_WATER, 20, [25, 45, 60, 90, 240, 240]) }),
+  material({ id: 'spill-slurry', name: 'Spill slurry', role: 'slurry', family: 'glue', carrier: 'water', sheenGu: 5, volumeSolidsPct: 35, colour: '#b9ab8e', driesLighter: true, drying: dries(BY_WATER, 300, [30, 60, 180, 210, 1440, 1440], 30, 'common practice'), windows: { sprinkle: { fromMin: 0, toMin: 20 } } }),
+  material({ ...LOOSE, id: 'aggregate', name: 'Aggregate', colour: '#7c766c' }),
+  material({ ...LOOSE, id: 'sand', name: 'Sand', colour: '#b8a47e' }),
+  material({ ...LOOSE, id: 'earth', name: 'Sifted earth', colour: '#5d4a35' }),
+  material({ ...LOOSE, id: 'flock', name: 'Flock', colour: '#69713f' }),
+  material({ ...LOOSE, id: 'static-grass', name: 'Static grass', colour: '#7b7f45' }),
+  material({ ...LOOSE, id: 'baking-soda', name: 'Baking soda', colour: '#f1efe9' }),
+  material({ id: 'decal-waterslide', name: 'Waterslide decal', role: 'decal', family: 'inert', carrier: 'water', sheenGu: 60, volumeSolidsPct: 0, colour: '#f1efe9', drying: dries(BY_WATER, 10, [20, 60, 120, 240, 720, 720]) }),
+  material({ id: 'decal-setting', name: 'Decal setting liquid', role: 'thinner', family: 'inert', carrier: 'water', drying: dries(BY_WATER, 1, [10, 15, 30, 60, 60, 60]) }),
+  material({ ...DRAWN, id: 'pencil-graphite', name: 'Graphite pencil', colour: '#54565a' }),
+  material({ ...DRAWN, id: 'pencil-coloured', name: 'Coloured pencil', colour: '#8a5a3a' }),
+  material({ id: 'pen-gel', name: 'Gel pen', role: 'drawing', family: 'pen', carrier: 'water', colour: '#f1efe9', lifeMonths: 12, drying: dries(BY_WATER, 1, [1, 2, 5, 10, 60, 60]) }),
+  material({ id: 'marker', name: 'Marker', role: 'drawing', family: 'pen', carrier: 'alcohol', colour: '#24242a', lifeMonths: 12, drying: dries(BY_SOLVENT, 1, [0.5, 1, 2, 5, 30, 30]) }),
+  material({ id: 'masking-tape', name: 'Masking tape', role: 'masking', family: 'inert', carrier: 'none', colour: '#c9a94f' }),
+  material({ ...WATERBORNE, id: 'masking-fluid', name: 'Masking fluid', role: 'masking', family: 'inert', carrier: 'water', minFilmC: null, lifeMonths: 12, colour: '#d8c98a', drying: dries(BY_WATER, 50, [10, 20, 30, 40, 120, 120]) }),
+];

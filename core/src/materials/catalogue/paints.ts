@@ -1,0 +1,27 @@
+import { AEROSOL_LACQUER, BY_ALKYD, BY_OIL, BY_SOLVENT, BY_WATER, SPIRIT_BORNE, WATERBORNE, dries, material } from './define.js';
+
+/** Alkyds take a second coat of their kind within the hour or after two days, and wrinkle between (common practice). */
+const ALKYD_WRINKLE = { solvents: ['spirit', 'hot'], wetFromMin: 10, wetUntilMin: 60, hardFromMin: 2880 } as const;
+
+export const PAINTS = [
+  material({ ...AEROSOL_LACQUER, id: 'primer-lacquer-aerosol', name: 'Lacquer primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 15, [5, 10, 20, 60, 1440, 1440]) }),
+  material({ ...AEROSOL_LACQUER, id: 'primer-acrylic-aerosol', name: 'Acrylic primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 15, [8, 15, 25, 75, 1440, 1440]) }),
+  material({ ...AEROSOL_LACQUER, id: 'primer-etch-aerosol', name: 'Etch primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 8, colour: '#8c8f7a', drying: dries(BY_SOLVENT, 12, [5, 10, 20, 90, 1440, 1440]) }),
+  material({ ...WATERBORNE, id: 'primer-acrylic-brush', name: 'Acrylic primer, brushed', role: 'primer', family: 'acrylic', sheenGu: 5, drying: dries(BY_WATER, 25, [10, 20, 40, 90, 1440, 1440], 30) }),
+  material({ ...WATERBORNE, id: 'acrylic-matt', name: 'Acrylic, matt', role: 'paint', family: 'acrylic', sheenGu: 5, drying: dries(BY_WATER, 15, [8, 15, 30, 60, 1440, 1440], 15) }),
+  material({ ...WATERBORNE, id: 'acrylic-satin', name: 'Acrylic, satin', role: 'paint', family: 'acrylic', sheenGu: 30, drying: dries(BY_WATER, 15, [10, 18, 35, 75, 1440, 1440], 15) }),
+  material({ ...WATERBORNE, id: 'acrylic-gloss', name: 'Acrylic, gloss', role: 'paint', family: 'acrylic', sheenGu: 75, drying: dries(BY_WATER, 18, [12, 25, 45, 120, 1440, 1440], 20) }),
+  material({ ...WATERBORNE, id: 'acrylic-metallic', name: 'Acrylic, metallic', role: 'paint', family: 'acrylic', sheenGu: 40, colour: '#9b9c9e', hazards: ['metal-flake'], drying: dries(BY_WATER, 12, [8, 15, 30, 75, 1440, 1440], 15) }),
+  material({ ...SPIRIT_BORNE, id: 'enamel-matt', name: 'Enamel, matt', role: 'paint', family: 'enamel', sheenGu: 5, drying: dries(BY_ALKYD, 20, [45, 180, 600, 720, 2880, 4320], 30), windows: { wrinkle: ALKYD_WRINKLE } }),
+  material({ ...SPIRIT_BORNE, id: 'enamel-gloss', name: 'Enamel, gloss', role: 'paint', family: 'enamel', sheenGu: 80, drying: dries(BY_ALKYD, 22, [60, 240, 840, 960, 4320, 5760], 30), windows: { wrinkle: ALKYD_WRINKLE } }),
+  material({ ...SPIRIT_BORNE, id: 'enamel-metallic', name: 'Enamel, metallic', role: 'paint', family: 'enamel', sheenGu: 45, colour: '#9b9c9e', drying: dries(BY_ALKYD, 15, [40, 180, 600, 720, 2880, 4320], 30), windows: { wrinkle: ALKYD_WRINKLE }, hazards: ['flammable-vapour', 'oily-rags', 'metal-flake'] }),
+  material({ id: 'lacquer-matt', name: 'Lacquer, matt', role: 'paint', family: 'lacquer', carrier: 'hot', sheenGu: 5, volumeSolidsPct: 20, minFilmC: 8, blushRhPct: 80, lifeMonths: 36, hazards: ['flammable-vapour'], drying: dries(BY_SOLVENT, 12, [3, 6, 15, 45, 720, 720]) }),
+  material({ id: 'oil-artist', name: 'Artist’s oil', role: 'paint', family: 'oil', carrier: 'spirit', sheenGu: 30, volumeSolidsPct: 90, minFilmC: 5, lifeMonths: 120, hazards: ['oily-rags', 'flammable-vapour'], drying: dries(BY_OIL, 20, [1440, 2880, 4320, 7200, 20160, 30240], 30), windows: { blend: { fromMin: 0, toMin: 480 } } }),
+  material({ id: 'oil-water-mixable', name: 'Water-mixable oil', role: 'paint', family: 'oil-water-mixable', carrier: 'water', sheenGu: 30, volumeSolidsPct: 80, minFilmC: 5, lifeMonths: 60, drying: dries({ water: 0.2, solvent: 0, oxidation: 0.8 }, 20, [720, 1440, 2880, 5760, 14400, 20160], 30), windows: { blend: { fromMin: 0, toMin: 360 } } }),
+  material({ ...WATERBORNE, id: 'emulsion-matt', name: 'Household emulsion, matt', role: 'paint', family: 'emulsion', sheenGu: 3, volumeSolidsPct: 35, chalky: true, lifeMonths: 24, drying: dries(BY_WATER, 40, [20, 40, 120, 240, 1440, 2880], 60) }),
+  material({ id: 'ink-in-alcohol', name: 'Ink in alcohol', role: 'wash', family: 'ink', carrier: 'alcohol', volumeSolidsPct: 1, colour: '#24242a', lifeMonths: 24, hazards: ['flammable-vapour'], driesLighter: true, drying: dries(BY_SOLVENT, 1, [2, 4, 8, 15, 60, 60], 10) }),
+  material({ ...WATERBORNE, id: 'wash-acrylic', name: 'Acrylic wash', role: 'wash', family: 'acrylic', minFilmC: 8, volumeSolidsPct: 8, colour: '#4a4038', driesLighter: true, drying: dries(BY_WATER, 3, [10, 15, 30, 45, 1440, 1440], 20), windows: { blend: { fromMin: 0, toMin: 5 } } }),
+  material({ ...SPIRIT_BORNE, id: 'wash-enamel', name: 'Enamel wash', role: 'wash', family: 'enamel-thin', volumeSolidsPct: 10, colour: '#3b2f25', driesLighter: true, drying: dries(BY_ALKYD, 4, [15, 60, 180, 300, 1440, 2880], 30), windows: { blend: { fromMin: 3, toMin: 40 } } }),
+  material({ ...SPIRIT_BORNE, id: 'wash-oil', name: 'Oil wash', role: 'wash', family: 'oil', volumeSolidsPct: 8, colour: '#3b2f25', driesLighter: true, drying: dries({ water: 0, solvent: 0.3, oxidation: 0.7 }, 4, [120, 360, 720, 900, 2880, 4320], 30), windows: { blend: { fromMin: 3, toMin: 240 } } }),
+  material({ ...SPIRIT_BORNE, id: 'filter-enamel', name: 'Enamel filter', role: 'filter', family: 'enamel-thin', volumeSolidsPct: 5, colour: '#7d7157', driesLighter: true, drying: dries(BY_ALKYD, 2, [10, 45, 150, 270, 1440, 2880], 30), windows: { blend: { fromMin: 3, toMin: 30 } } }),
+];

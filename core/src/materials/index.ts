@@ -1,0 +1,6 @@
+export * from './types.js';
+export * from './families.js';
+export * from './solvents.js';
+export * from './cautions.js';
+export * from './alternatives.js';
+export { MATERIALS, isMaterialId, materialById } from './catalogue/index.js';

@@ -1,0 +1,131 @@
+/**
+ * What a material is made of and how it behaves. Entries are generic kinds, never brands; a painter's own bottle
+ * points to one of them.
+ */
+
+/** Liquids grouped by what they dissolve. `cyano` and `heat` attack substrates only. */
+export type SolventClass = 'water' | 'alcohol' | 'spirit' | 'hot' | 'cyano' | 'heat';
+
+export type MaterialRole =
+  | 'primer'
+  | 'paint'
+  | 'clear'
+  | 'wash'
+  | 'filter'
+  | 'powder'
+  | 'slurry'
+  | 'fixer'
+  | 'soluble'
+  | 'paste'
+  | 'filler'
+  | 'glue'
+  | 'aggregate'
+  | 'decal'
+  | 'drawing'
+  | 'masking'
+  | 'thinner';
+
+/** Films that answer to solvents alike; see `families.ts`. */
+export type BinderFamily =
+  | 'acrylic'
+  | 'emulsion'
+  | 'enamel'
+  | 'enamel-thin'
+  | 'lacquer'
+  | 'hardware'
+  | 'oil'
+  | 'oil-water-mixable'
+  | 'ink'
+  | 'soluble'
+  | 'glue'
+  | 'fixer-spirit'
+  | 'fixer-alcohol'
+  | 'pen'
+  | 'inert';
+
+/** Where a figure comes from. A published source is named in full. */
+export type FigureSource = 'common practice' | 'from memory' | (string & {});
+
+/** Stages after ASTM D1640; `recoatFrom` and `solventProof` are the trade's. Each is an age in minutes at reference. */
+export interface StageAges {
+  touchMin: number;
+  tackFreeMin: number;
+  recoatFromMin: number;
+  dryHardMin: number;
+  dryThroughMin: number;
+  solventProofMin: number;
+}
+
+export type Stage = 'touch' | 'tackFree' | 'recoatFrom' | 'dryHard' | 'dryThrough' | 'solventProof';
+
+/** How a film dries: shares of water evaporation, solvent evaporation and oxidation; they sum to 1. */
+export interface DryingMechanism {
+  water: number;
+  solvent: number;
+  oxidation: number;
+}
+
+export interface MinuteWindow {
+  fromMin: number;
+  toMin: number;
+}
+
+export interface Drying {
+  mechanism: DryingMechanism;
+  /** Dry film, µm, at which the ages hold. */
+  referenceDryUm: number;
+  ages: StageAges;
+  /** Wait between coats of the same step, minutes. */
+  betweenCoatsMin: number;
+  source: FigureSource;
+}
+
+/** Ages between which something particular may, or may not, happen. Minutes at reference air and film. */
+export interface SpecialWindows {
+  /** Wrinkles when a coat with one of these solvents comes after `wetUntilMin` and before `hardFromMin`. */
+  wrinkle?: { solvents: readonly SolventClass[]; wetFromMin: number; wetUntilMin: number; hardFromMin: number };
+  /** Can be blended, softened or moved with its own thinner. */
+  blend?: MinuteWindow;
+  /** Dry matter (aggregate, powder) sticks to it while wet. */
+  sprinkle?: MinuteWindow;
+  /** Soluble layer: age of the top coat at which water lifts it; after `poorFromMin` it chips badly. */
+  chip?: { fromMin: number; poorFromMin: number; deadFromMin: number };
+  /** The next coat must come before this age. */
+  recoatUntilMin?: number;
+}
+
+export interface Material {
+  id: string;
+  name: string;
+  role: MaterialRole;
+  family: BinderFamily;
+  /** The liquid it brings to the surface; `none` for dry matter. */
+  carrier: SolventClass | 'none';
+  /** Comes from a can under pressure. */
+  aerosol: boolean;
+  drying: Drying | null;
+  windows?: SpecialWindows;
+  volumeSolidsPct: number;
+  /** Gloss of the dry film at 60°, GU (ISO 2813); null: leaves the sheen below as it is. */
+  sheenGu: number | null;
+  /** Default colour as #rrggbb; bottles carry their own. */
+  colour: string;
+  /** Underbound: chalks and drinks solvent although dry. */
+  chalky?: boolean;
+  /** Holds without a fix. */
+  selfAdhesive?: boolean;
+  /** Wants a trial on scrap first. */
+  testFirst?: boolean;
+  /** Lowest air temperature at which it forms a film, °C. */
+  minFilmC: number | null;
+  /** Relative humidity, %, above which it blushes (frosts). */
+  blushRhPct: number | null;
+  /** Usual life once opened, months. */
+  lifeMonths: number | null;
+  hazards: readonly Hazard[];
+  /** Looks darker or stronger while wet. */
+  driesLighter: boolean;
+  source: FigureSource;
+}
+
+export type Hazard = 'flammable-vapour' | 'dust' | 'oily-rags' | 'fast-glue' | 'hot' | 'metal-flake';

@@ -1,0 +1,2 @@
+export * from './dilution.js';
+export * from './volumes.js';

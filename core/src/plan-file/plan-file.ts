@@ -1,0 +1,122 @@
+import { isMaterialId, materialById } from '../materials/index.js';
+import { addDays, daysBetween, type Workshop } from '../schedule/index.js';
+import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
+import { isTechniqueId } from '../techniques/index.js';
+import { dilutionProblem } from '../mixing/index.js';
+
+/** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
+export const PLAN_FORMAT = 'eveningtide';
+export const PLAN_VERSION = 1;
+
+/** A bottle on the shelf: which kind it is, and what is its own. */
+export interface Bottle {
+  id: string;
+  name: string;
+  /** Catalogue id of its kind. */
+  material: string;
+  colour: string;
+  sizeMl: number | null;
+  leftMl: number | null;
+  /** Date, `YYYY-MM-DD`; null: not opened or not known. */
+  openedOn: string | null;
+  place: string;
+  note: string;
+}
+
+export interface PlanFile {
+  format: typeof PLAN_FORMAT;
+  version: number;
+  /** Day that relative plans (the demo) count from; null keeps dates as they are. */
+  anchorDate: string | null;
+  workshop: Workshop;
+  bottles: Bottle[];
+  pieces: Piece[];
+}
+
+/** A fault in a plan file: where, what stands there, what may. */
+export interface PlanFault {
+  path: string;
+  value: string;
+  allowed: string;
+}
+
+const ids = (things: readonly { id: string }[]): Set<string> => new Set(things.map((thing) => thing.id));
+
+function* duplicates(path: string, things: readonly { id: string }[]): Generator<PlanFault> {
+  const seen = new Set<string>();
+  for (const [i, thing] of things.entries()) {
+    if (seen.has(thing.id)) yield { path: `${path}[${String(i)}].id`, value: thing.id, allowed: 'an id that occurs once' };
+    seen.add(thing.id);
+  }
+}
+
+function* unknown(path: string, value: string | null, known: ReadonlySet<string> | ((id: string) => boolean), allowed: string): Generator<PlanFault> {
+  if (value === null) return;
+  if (typeof known === 'function' ? !known(value) : !known.has(value)) yield { path, value, allowed };
+}
+
+function* stepFaults(path: string, step: Step, piece: Piece, bottles: ReadonlySet<string>, places: ReadonlySet<string>): Generator<PlanFault> {
+  const zones = ids(piece.zones);
+  yield* unknown(`${path}.technique`, step.technique, isTechniqueId, 'a technique of the catalogue');
+  yield* unknown(`${path}.material`, step.material, isMaterialId, 'a material of the catalogue, or null');
+  yield* unknown(`${path}.bottleId`, step.bottleId, bottles, 'the id of a bottle on the shelf, or null');
+  yield* unknown(`${path}.groupId`, step.groupId, ids(piece.groups), 'the id of a group of this piece, or null');
+  yield* unknown(`${path}.dryingPlace`, step.dryingPlace, places, 'the id of a drying place of the workshop, or null');
+  for (const [i, zone] of step.zones.entries()) yield* unknown(`${path}.zones[${String(i)}]`, zone, (id) => id === 'all' || zones.has(id), 'all, or the id of a zone of this piece');
+  if (step.dilution) {
+    const problem = dilutionProblem(step.dilution);
+    if (problem) yield { path: `${path}.dilution`, value: problem.value, allowed: problem.allowed };
+  }
+}
+
+/** What one piece points to that is not there. `path` names the piece in the messages. */
+export function* pieceFaults(path: string, piece: Piece, bottles: ReadonlySet<string>, places: ReadonlySet<string>): Generator<PlanFault> {
+  for (const key of ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'groups', 'steps'] as const) yield* duplicates(`${path}.${key}`, piece[key]);
+  const parts = ids(piece.parts);
+  const zones = ids(piece.zones);
+  for (const [i, zone] of piece.zones.entries()) {
+    yield* unknown(`${path}.zones[${String(i)}].partId`, zone.partId, parts, 'the id of a part of this piece');
+    yield* unknown(`${path}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
+  }
+  for (const [i, feature] of piece.features.entries()) yield* unknown(`${path}.features[${String(i)}].zoneId`, feature.zoneId, zones, 'the id of a zone of this piece');
+  for (const [i, picture] of piece.pictures.entries())
+    for (const [k, pin] of picture.pins.entries()) {
+      yield* unknown(`${path}.pictures[${String(i)}].pins[${String(k)}].zoneId`, pin.zoneId, zones, 'the id of a zone of this piece, or null');
+      yield* unknown(`${path}.pictures[${String(i)}].pins[${String(k)}].featureId`, pin.featureId, ids(piece.features), 'the id of a feature of this piece, or null');
+    }
+  for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, piece, bottles, places);
+}
+
+/** Everything in a plan that points to something that is not there. The shape has been checked before. */
+export function planFaults(plan: PlanFile): PlanFault[] {
+  const bottles = ids(plan.bottles);
+  const places = ids(plan.workshop.climate.places);
+  const faults: PlanFault[] = [...duplicates('pieces', plan.pieces), ...duplicates('bottles', plan.bottles), ...duplicates('workshop.climate.places', plan.workshop.climate.places)];
+  for (const [i, bottle] of plan.bottles.entries()) faults.push(...unknown(`bottles[${String(i)}].material`, bottle.material, isMaterialId, 'a material of the catalogue'));
+  for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, bottles, places));
+  return faults;
+}
+
+/** Moves every date of a plan that hangs on an anchor so that the anchor falls on `today`. */
+export function anchoredOn(plan: PlanFile, today: string): PlanFile {
+  if (plan.anchorDate === null) return plan;
+  const days = daysBetween(plan.anchorDate, today);
+  const day = (date: string | null): string | null => (date === null ? null : addDays(date, days));
+  const moment = (at: string | null): string | null => (at === null ? null : `${addDays(at.slice(0, 10), days)}${at.slice(10)}`);
+  return {
+    ...plan,
+    anchorDate: null,
+    workshop: { ...plan.workshop, dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })) },
+    bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn) })),
+    pieces: plan.pieces.map((piece) => ({ ...piece, doneBy: day(piece.doneBy), steps: piece.steps.map((step) => ({ ...step, pinnedAt: moment(step.pinnedAt) })) })),
+  };
+}
+
+/** The name and colour to show for what a step is done with; empty where it uses nothing. */
+export function stepPaint(step: Step, bottles: readonly Bottle[]): { name: string; colour: string } | null {
+  const bottle = bottles.find((b) => b.id === step.bottleId);
+  if (bottle) return { name: bottle.name, colour: step.colour ?? bottle.colour };
+  if (step.material === null) return null;
+  const material = materialById(step.material);
+  return { name: material.name, colour: step.colour ?? material.colour };
+}

@@ -1,0 +1,39 @@
+import type { Interval } from '../units/index.js';
+import { MINUTES_PER_DAY, addDays, minutesOfClock, weekdayOf } from './dates.js';
+import type { Workshop } from './workshop.js';
+
+/** Evenings of the coming days as minutes from midnight of `originDate`; single dates replace the weekly pattern. */
+export function eveningsFrom(workshop: Workshop, originDate: string, days: number): Interval[] {
+  const single = new Map<string, Workshop['dates']>();
+  for (const date of workshop.dates) single.set(date.date, [...(single.get(date.date) ?? []), date]);
+  const out: Interval[] = [];
+  for (let day = 0; day < days; day++) {
+    const date = addDays(originDate, day);
+    const weekday = weekdayOf(date);
+    const spans = single.get(date) ?? workshop.weekly.filter((evening) => evening.weekday === weekday);
+    for (const { start, end } of spans) {
+      if (start === null || end === null) continue;
+      const fromMin = day * MINUTES_PER_DAY + minutesOfClock(start);
+      const toMin = day * MINUTES_PER_DAY + minutesOfClock(end);
+      // an evening that ends past midnight belongs to the day it began
+      out.push({ fromMin, toMin: toMin > fromMin ? toMin : toMin + MINUTES_PER_DAY });
+    }
+  }
+  out.sort((a, b) => a.fromMin - b.fromMin);
+  return merge(out);
+}
+
+function merge(sorted: readonly Interval[]): Interval[] {
+  const out: Interval[] = [];
+  for (const span of sorted) {
+    const last = out.at(-1);
+    if (last && span.fromMin <= last.toMin) last.toMin = Math.max(last.toMin, span.toMin);
+    else out.push({ ...span });
+  }
+  return out;
+}
+
+export function daylightFrom(workshop: Workshop, days: number): Interval[] {
+  const [fromMin, toMin] = [minutesOfClock(workshop.daylight.start), minutesOfClock(workshop.daylight.end)];
+  return Array.from({ length: days }, (_, day) => ({ fromMin: day * MINUTES_PER_DAY + fromMin, toMin: day * MINUTES_PER_DAY + toMin }));
+}

@@ -1,0 +1,57 @@
+/** Dates as `YYYY-MM-DD` and wall-clock times as `HH:mm`; no time zone, no clock change. */
+export const MINUTES_PER_DAY = 1440;
+
+const DATE = /^(\d{4})-(\d{2})-(\d{2})$/;
+const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
+
+function dayNumber(date: string): number {
+  const match = DATE.exec(date);
+  const time = match ? Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3])) : NaN;
+  if (!Number.isFinite(time) || new Date(time).toISOString().slice(0, 10) !== date) throw new RangeError(`date must be a day as YYYY-MM-DD, got '${date}'`);
+  return time / 86_400_000;
+}
+
+export const isDate = (date: string): boolean => {
+  try {
+    return Number.isFinite(dayNumber(date));
+  } catch {
+    return false;
+  }
+};
+
+export const isClock = (time: string): boolean => CLOCK.test(time);
+
+export const addDays = (date: string, days: number): string => new Date((dayNumber(date) + days) * 86_400_000).toISOString().slice(0, 10);
+
+export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
+
+/** 0 is Monday, 6 is Sunday. */
+export const weekdayOf = (date: string): number => (((dayNumber(date) + 3) % 7) + 7) % 7;
+
+/** Minutes since midnight. @throws RangeError unless `HH:mm`. */
+export function minutesOfClock(time: string): number {
+  const match = CLOCK.exec(time);
+  if (!match) throw new RangeError(`time must be HH:mm, got '${time}'`);
+  return Number(match[1]) * 60 + Number(match[2]);
+}
+
+/** `HH:mm` of a minute on the clock that started at midnight of some day. */
+export function clockOf(minute: number): string {
+  const whole = Math.round(minute);
+  const inDay = ((whole % MINUTES_PER_DAY) + MINUTES_PER_DAY) % MINUTES_PER_DAY;
+  return `${String(Math.floor(inDay / 60)).padStart(2, '0')}:${String(inDay % 60).padStart(2, '0')}`;
+}
+
+/** The day a minute falls on. */
+export const dateOf = (originDate: string, minute: number): string => addDays(originDate, Math.floor(Math.round(minute) / MINUTES_PER_DAY));
+
+/** Minute on the origin's clock of `YYYY-MM-DDTHH:mm`. */
+export function minuteOf(originDate: string, localDateTime: string): number {
+  const [date = '', time = ''] = localDateTime.split('T');
+  return daysBetween(originDate, date) * MINUTES_PER_DAY + minutesOfClock(time);
+}
+
+export const isLocalDateTime = (value: string): boolean => {
+  const [date = '', time = '', ...rest] = value.split('T');
+  return rest.length === 0 && isDate(date) && isClock(time);
+};

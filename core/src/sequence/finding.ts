@@ -1,0 +1,31 @@
+import type { Step } from '../subjects/index.js';
+
+export const SEVERITIES = ['snag', 'caution', 'hint'] as const;
+/** Snag: will spoil the piece. Caution: may. Hint: could be better. */
+export type Severity = (typeof SEVERITIES)[number];
+
+/** A change to a sequence; indexes are those of the sequence it is applied to, all read before any is made. */
+export type Edit =
+  | { kind: 'insert'; at: number; step: Omit<Step, 'id'> }
+  | { kind: 'patch'; at: number; patch: Partial<Omit<Step, 'id'>> }
+  | { kind: 'remove'; at: number };
+
+export interface Fix {
+  label: string;
+  edits: Edit[];
+}
+
+export interface Finding {
+  rule: string;
+  severity: Severity;
+  /** 0-based place in the sequence. */
+  stepIndex: number;
+  stepId: string;
+  zones: string[];
+  message: string;
+  /** What it was judged by: the layer, the minute, the figure. */
+  evidence: string;
+  /** Step that laid the layer concerned; null where none is. */
+  causeIndex: number | null;
+  fixes: Fix[];
+}

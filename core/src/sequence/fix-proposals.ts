@@ -1,0 +1,87 @@
+import { ALTERNATIVES, materialById } from '../materials/index.js';
+import { formatMinutes } from '../units/index.js';
+import { plainStep, type Step } from '../subjects/index.js';
+import { techniqueById } from '../techniques/index.js';
+import type { Edit, Fix } from './finding.js';
+import type { Moment } from './walker.js';
+
+/**
+ * Changes that a rule can propose. They are only proposals: `curingFixes` walks each changed sequence and keeps those
+ * that really help, so a proposal need not know the whole piece.
+ */
+
+const step = (given: Partial<Step> & Pick<Step, 'technique' | 'zones'>): Omit<Step, 'id'> => {
+  const { id: _unused, ...rest } = plainStep({ id: '', ...given });
+  return rest;
+};
+
+/** Seals to try, the most forgiving first: waterborne, then lacquer; matt first because it gives tooth. */
+const SEALS = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol', 'clear-satin-acrylic', 'clear-gloss-acrylic'] as const;
+
+/** One clear coat, or two where what lies below needs it, right before the step. */
+export function insertSeals(moment: Moment): Fix[] {
+  return SEALS.map((material) => ({
+    label: `Add a seal first: ${materialById(material).name.toLowerCase()}`,
+    edits: [{ kind: 'insert', at: moment.stepIndex, step: step({ technique: 'clear-coat', material, zones: moment.step.zones, coats: 1 }) }],
+  }));
+}
+
+export function insertMattCoat(moment: Moment): Fix[] {
+  return insertSeals(moment)
+    .slice(0, 2)
+    .map((fix) => ({ ...fix, label: fix.label.replace('Add a seal first', 'Add tooth first') }));
+}
+
+export function insertSealerForSubstrate(moment: Moment): Fix[] {
+  const material = 'primer-acrylic-brush';
+  return [
+    {
+      label: `Seal it first: two brush coats of ${materialById(material).name.toLowerCase()}`,
+      edits: [{ kind: 'insert', at: moment.stepIndex, step: step({ technique: 'brush-coat', material, zones: moment.step.zones, coats: 2 }) }],
+    },
+  ];
+}
+
+/** The same job with another carrier. */
+export function swaps(moment: Moment): Fix[] {
+  const { material } = moment.step;
+  if (material === null) return [];
+  return (ALTERNATIVES[material] ?? []).map((other) => {
+    const technique = other.technique ?? moment.step.technique;
+    const keepsTool = moment.step.tool !== null && techniqueById(technique).tools.some((tool) => tool === moment.step.tool) && moment.step.tool !== 'aerosol';
+    const dilution = moment.step.dilution && other.thinner ? { ...moment.step.dilution, thinner: other.thinner } : null;
+    return {
+      label: `Use ${materialById(other.material).name.toLowerCase()} instead`,
+      edits: [{ kind: 'patch', at: moment.stepIndex, patch: { material: other.material, bottleId: null, technique, dilution, tool: keepsTool ? moment.step.tool : null } }],
+    };
+  });
+}
+
+/** Waits longer after the step before; in the plan that is a later evening where it does not fit tonight. */
+export function waitUntil(moment: Moment, readyMin: number, what: string): Fix[] {
+  if (!Number.isFinite(readyMin)) return [];
+  const waitMin = Math.ceil(readyMin - moment.startMin + (moment.step.waitMin ?? 0) + moment.sinceLastMin);
+  return [{ label: `Wait until it is ${what}: ${formatMinutes(readyMin - moment.startMin)} more`, edits: [{ kind: 'patch', at: moment.stepIndex, patch: { waitMin, pinnedAt: null } }] }];
+}
+
+/** Takes the pin off: the plan then puts the step into the window. */
+export function letPlanChoose(moment: Moment): Fix[] {
+  if (moment.step.pinnedAt === null && moment.steps.every((s) => s.pinnedAt === null)) return [];
+  const edits = moment.steps.flatMap((s, at): Edit[] => (s.pinnedAt !== null && at <= moment.stepIndex ? [{ kind: 'patch', at, patch: { pinnedAt: null } }] : []));
+  return [{ label: 'Let the plan choose the evening', edits }];
+}
+
+/** Mask before and unmask after each run of steps that would reach the place. */
+export function maskPairs(moment: Moment, zones: string[], reaches: (s: Step) => boolean): Fix[] {
+  const edits: Edit[] = [];
+  let inRun = false;
+  moment.steps.forEach((s, at) => {
+    if (at < moment.stepIndex) return;
+    const hit = reaches(s);
+    if (hit && !inRun) edits.push({ kind: 'insert', at, step: step({ technique: 'mask', material: 'masking-tape', zones }) });
+    if (!hit && inRun) edits.push({ kind: 'insert', at, step: step({ technique: 'unmask', zones }) });
+    inRun = hit;
+  });
+  if (inRun) edits.push({ kind: 'insert', at: moment.steps.length, step: step({ technique: 'unmask', zones }) });
+  return [{ label: edits.length > 2 ? `Mask before and unmask after (${String(edits.length / 2)} times)` : 'Mask before, unmask after', edits }];
+}

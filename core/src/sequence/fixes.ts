@@ -1,0 +1,69 @@
+import type { Step } from '../subjects/index.js';
+import type { Finding, Fix } from './finding.js';
+import { checkSequence, type SequenceProblem } from './walker.js';
+
+/**
+ * The sequence with a fix made. `newId(n)` names the n-th inserted step. Indexes in the fix are those of `steps`.
+ */
+export function applyFix(steps: readonly Step[], fix: Fix, newId: (n: number) => string): Step[] {
+  return reorder(steps, fix, newId).map(({ step }) => step);
+}
+
+interface Placed {
+  step: Step;
+  /** Where the step stood before; null for a new one. */
+  was: number | null;
+}
+
+function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => string): Placed[] {
+  let made = 0;
+  const out: Placed[] = [];
+  for (let at = 0; at <= steps.length; at++) {
+    for (const edit of fix.edits) if (edit.kind === 'insert' && edit.at === at) out.push({ step: { id: newId(made++), ...edit.step }, was: null });
+    const step = steps[at];
+    if (!step || fix.edits.some((edit) => edit.kind === 'remove' && edit.at === at)) continue;
+    const patches = fix.edits.flatMap((edit) => (edit.kind === 'patch' && edit.at === at ? [edit.patch] : []));
+    out.push({ step: Object.assign({}, step, ...patches) as Step, was: at });
+  }
+  return out;
+}
+
+/** The problem with a fix made. A changed or new step, and all after it, start as soon as they may. */
+function problemAfter(problem: SequenceProblem, fix: Fix): { problem: SequenceProblem; was: (number | null)[] } {
+  const placed = reorder(problem.steps, fix, (n) => `new-${String(n)}`);
+  const firstEdit = Math.min(...fix.edits.map((edit) => edit.at));
+  const moved = placed.map(({ was }) => was === null || was >= firstEdit);
+  return {
+    problem: {
+      ...problem,
+      steps: placed.map(({ step }) => step),
+      startsMin: placed.map(({ was }, i) => (was === null || moved[i] ? null : (problem.startsMin[was] ?? null))),
+      durationsMin: placed.map(({ was }) => (was === null ? 0 : (problem.durationsMin[was] ?? 0))),
+    },
+    was: placed.map(({ was }) => was),
+  };
+}
+
+const WEIGHT = { snag: 100, caution: 10, hint: 1 } as const;
+const burden = (findings: readonly Finding[]): number => findings.reduce((sum, f) => sum + WEIGHT[f.severity], 0);
+
+/**
+ * Of a finding's proposals, those that make it go away and leave the sequence with less trouble than before, the best
+ * first. Each is tried by walking the changed sequence.
+ */
+export function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly Finding[]): Fix[] {
+  const before = burden(all);
+  const tried = finding.fixes.flatMap((fix) => {
+    const { problem: changed, was } = problemAfter(problem, fix);
+    const { findings } = checkSequence(changed);
+    const stays = findings.some((f) => f.rule === finding.rule && f.causeIndex !== null === (finding.causeIndex !== null) && was[f.stepIndex] === finding.stepIndex);
+    const after = burden(findings);
+    return stays || after >= before ? [] : [{ fix, after, added: changed.steps.length - problem.steps.length }];
+  });
+  return tried.sort((a, b) => a.after - b.after).map(({ fix }) => fix);
+}
+
+/** The findings of a report, each with only the fixes that help. `most` bounds the fixes kept for one finding. */
+export function withCuringFixes(problem: SequenceProblem, findings: readonly Finding[], most = 3): Finding[] {
+  return findings.map((finding) => ({ ...finding, fixes: curingFixes(problem, finding, findings).slice(0, most) }));
+}

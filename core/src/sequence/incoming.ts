@@ -1,0 +1,52 @@
+import { materialById, type Dose, type Material, type SolventClass } from '../materials/index.js';
+import type { Step } from '../subjects/index.js';
+import { techniqueById, type Need, type Technique } from '../techniques/index.js';
+
+/** What a step brings to the surface. */
+export interface Incoming {
+  technique: Technique;
+  material: Material | null;
+  need: Need;
+  /** Liquids that arrive, with what brings each. */
+  solvents: { solvent: SolventClass; from: string }[];
+  dose: Dose;
+  sprayed: boolean;
+  tool: string;
+  /** Dry film of one coat, µm. */
+  dryUm: number;
+  coverPct: number;
+}
+
+const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
+
+/** The tool a step is done with, unless the step names one. */
+export function usualTool(technique: Technique, material: Material | null): string {
+  if (material?.aerosol && technique.tools.includes('aerosol')) return 'aerosol';
+  if (material && !material.aerosol && technique.tools[0] === 'aerosol') return 'airbrush';
+  return technique.tools[0] ?? 'hand';
+}
+
+/** @throws RangeError when the technique, the material or the thinner is not known. */
+export function incomingOf(step: Step): Incoming {
+  const technique = techniqueById(step.technique);
+  const material = step.material === null ? null : materialById(step.material);
+  const tool = step.tool ?? usualTool(technique, material);
+  const sprayed = SPRAY_TOOLS.has(tool);
+  const solvents = new Map<SolventClass, string>();
+  if (technique.dose && material && material.carrier !== 'none') solvents.set(material.carrier, material.name.toLowerCase());
+  if (step.dilution && technique.dose) {
+    const thinner = materialById(step.dilution.thinner);
+    if (thinner.carrier !== 'none') solvents.set(thinner.carrier, thinner.name.toLowerCase());
+  }
+  return {
+    technique,
+    material,
+    need: technique.need,
+    solvents: [...solvents].map(([solvent, from]) => ({ solvent, from })),
+    dose: sprayed ? 'mist' : (technique.dose ?? 'mist'),
+    sprayed,
+    tool,
+    dryUm: step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0),
+    coverPct: step.coverPct ?? technique.usualCoverPct,
+  };
+}

@@ -1,0 +1,10 @@
+export * from './finding.js';
+export * from './subject.js';
+export * from './walker.js';
+export * from './fixes.js';
+export * from './hands-on.js';
+export { incomingOf, usualTool } from './incoming.js';
+export { RULES, type Rule } from './rules/index.js';
+export type { TakeBack } from './take-back.js';
+export * from './rounds.js';
+export * from './lags.js';

@@ -1,0 +1,28 @@
+import { constantAir, type Air } from '../climate/index.js';
+import type { Step } from '../subjects/index.js';
+import { intersect, type Interval } from '../units/index.js';
+import type { Subject } from './subject.js';
+import { walkOpenings } from './walker.js';
+
+/** When a step may come after an earlier one, in minutes from that one's end, in unchanging air. */
+export interface RelativeOpening {
+  fromIndex: number;
+  toIndex: number;
+  list: Interval[];
+}
+
+/**
+ * What each step waits for, if the air were always the same: the same openings that the walker and the rules use,
+ * counted from the end of the step that laid the layer. One entry per pair of steps; zones are intersected.
+ */
+export function relativeOpenings(subject: Subject, steps: readonly Step[], air: Air, places: Readonly<Record<string, Air>> = {}): RelativeOpening[] {
+  const pairs = new Map<string, RelativeOpening>();
+  for (const { stepIndex, opening } of walkOpenings({ subject, steps, startsMin: [], durationsMin: [], bench: constantAir(air), places })) {
+    const fromIndex = opening.layer.stepIndex;
+    const list = opening.list.map((gap) => ({ fromMin: gap.fromMin - opening.layer.endMin, toMin: gap.toMin - opening.layer.endMin }));
+    const key = `${String(fromIndex)}:${String(stepIndex)}`;
+    const known = pairs.get(key);
+    pairs.set(key, { fromIndex, toIndex: stepIndex, list: known ? intersect(known.list, list) : list });
+  }
+  return [...pairs.values()];
+}

@@ -1,0 +1,75 @@
+import type { AirSpan } from '../climate/index.js';
+import { ageAcross, scaledMinutes, stageMinutes } from '../drying/index.js';
+import { resistance, type Dose, type FilmState, type Material, type Resistance, type SolventClass, type Stage } from '../materials/index.js';
+import type { Step } from '../subjects/index.js';
+import type { Technique } from '../techniques/index.js';
+import type { Incoming } from './incoming.js';
+
+/** One layer on one zone, as a step left it. Times are absolute minutes on the sequence's clock. */
+export interface Layer {
+  stepIndex: number;
+  technique: Technique;
+  material: Material;
+  coats: number;
+  coverPct: number;
+  dryUm: number;
+  sprayed: boolean;
+  endMin: number;
+  airflow: Step['drying'];
+  /** Spreads over everything without holes; chipping and abrading break it. */
+  unbroken: boolean;
+  loose: boolean;
+  /** Air while it dries. */
+  spans: readonly AirSpan[];
+}
+
+/** A full coat may miss this much of a zone and still count as unbroken (our number). */
+const UNBROKEN_FROM_PCT = 95;
+
+export function layerOf(step: Step, stepIndex: number, incoming: Incoming, endMin: number, spans: readonly AirSpan[]): Layer | null {
+  const { technique, material } = incoming;
+  if (!material || !['film', 'tint', 'accent', 'loose', 'slurry', 'inlay', 'wet'].includes(technique.effect)) return null;
+  return {
+    stepIndex,
+    technique,
+    material,
+    coats: step.coats,
+    coverPct: incoming.coverPct,
+    dryUm: incoming.dryUm,
+    sprayed: incoming.sprayed,
+    endMin,
+    airflow: step.drying,
+    unbroken: technique.effect === 'film' && incoming.coverPct >= UNBROKEN_FROM_PCT,
+    loose: technique.effect === 'loose' && !material.selfAdhesive,
+    spans,
+  };
+}
+
+/** When the layer reaches a stage; Infinity when it does not in this air. */
+export function readyMin(layer: Layer, stage: Stage): number {
+  const film = { dryUm: layer.dryUm, airflow: layer.airflow };
+  return layer.endMin + ageAcross(layer.spans, layer.endMin, (air) => stageMinutes(layer.material, stage, film, air));
+}
+
+/** When an age given at reference is reached in this layer's air. */
+export function agedMin(layer: Layer, referenceMin: number): number {
+  const film = { dryUm: layer.dryUm, airflow: layer.airflow };
+  return layer.endMin + ageAcross(layer.spans, layer.endMin, (air) => scaledMinutes(layer.material, referenceMin, film, air));
+}
+
+export function filmStateAt(layer: Layer, atMin: number): FilmState {
+  return {
+    fresh: atMin < readyMin(layer, 'recoatFrom'),
+    dryHard: atMin >= readyMin(layer, 'dryHard'),
+    solventProof: atMin >= readyMin(layer, 'solventProof'),
+  };
+}
+
+export function layerResistance(layer: Layer, solvent: SolventClass, dose: Dose, atMin: number): Resistance {
+  return resistance(layer.material.family, solvent, dose, filmStateAt(layer, atMin));
+}
+
+/** Stops a liquid from reaching what lies under it. */
+export function isBarrier(layer: Layer, solvent: SolventClass, dose: Dose, atMin: number): boolean {
+  return layer.unbroken && !layer.material.chalky && layerResistance(layer, solvent, dose, atMin) === 'holds';
+}

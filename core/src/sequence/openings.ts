@@ -1,0 +1,95 @@
+import type { Interval } from '../units/index.js';
+import type { Incoming } from './incoming.js';
+import { agedMin, isBarrier, layerResistance, readyMin, type Layer } from './layer.js';
+import { solubleIndex, workableLayer, type ZoneState } from './state.js';
+
+/**
+ * When a step may come onto a layer. One function answers for the walker (start as soon as possible), the rules
+ * (too soon, too late, in between) and the planner (time lags), so that they never disagree.
+ */
+export interface Opening {
+  layer: Layer;
+  /** Absolute minutes in which the step may start; sorted. */
+  list: Interval[];
+  /** Why the list is as it is. */
+  why: 'recoat' | 'wrinkle' | 'dry-hard' | 'touch' | 'sprinkle' | 'blend' | 'chip';
+}
+
+const from = (fromMin: number, toMin = Infinity): Interval[] => [{ fromMin, toMin }];
+
+/** A dry unbroken layer above keeps this solvent away. */
+const isCovered = (layer: Layer, zone: ZoneState, incoming: Incoming): boolean =>
+  zone.layers.slice(zone.layers.indexOf(layer) + 1).some((above) => incoming.solvents.every((s) => isBarrier(above, s.solvent, incoming.dose, readyMin(above, 'dryHard'))));
+
+function onRecoat(layer: Layer, zone: ZoneState, incoming: Incoming): Opening {
+  const windows = layer.material.windows;
+  const wrinkle = windows?.wrinkle;
+  const full = layer.technique.effect === 'film';
+  if (wrinkle && full && !isCovered(layer, zone, incoming) && incoming.solvents.some((s) => wrinkle.solvents.includes(s.solvent))) {
+    const list = [
+      { fromMin: agedMin(layer, wrinkle.wetFromMin), toMin: agedMin(layer, wrinkle.wetUntilMin) },
+      { fromMin: agedMin(layer, wrinkle.hardFromMin), toMin: Infinity },
+    ];
+    return { layer, list, why: 'wrinkle' };
+  }
+  const recoatFrom = readyMin(layer, 'recoatFrom');
+  const holdsThen = incoming.solvents.every((s) => layerResistance(layer, s.solvent, incoming.dose, recoatFrom) === 'holds');
+  const opens = holdsThen ? recoatFrom : Math.max(recoatFrom, readyMin(layer, 'dryHard'));
+  const closes = windows?.recoatUntilMin === undefined ? Infinity : agedMin(layer, windows.recoatUntilMin);
+  return { layer, list: from(opens, Math.max(opens, closes)), why: 'recoat' };
+}
+
+function onChip(zone: ZoneState): Opening[] {
+  const soluble = zone.layers[solubleIndex(zone)];
+  const chip = soluble?.material.windows?.chip;
+  if (!soluble || !chip) return [];
+  const topCoats = zone.layers.slice(zone.layers.indexOf(soluble) + 1).filter((layer) => layer.technique.effect === 'film');
+  return topCoats.map((layer) => ({ layer, list: from(agedMin(layer, chip.fromMin), agedMin(layer, chip.poorFromMin)), why: 'chip' }));
+}
+
+function openingOf(layer: Layer, zone: ZoneState, incoming: Incoming): Opening | null {
+  const windows = layer.material.windows;
+  switch (incoming.need) {
+    case 'nothing':
+    case 'chip':
+      return null;
+    case 'touch':
+      return { layer, list: from(readyMin(layer, 'touch')), why: 'touch' };
+    case 'recoat':
+      return onRecoat(layer, zone, incoming);
+    case 'workable': {
+      if (layer !== workableLayer(zone) || !windows?.blend || incoming.technique.id !== 'blend') return null;
+      return { layer, list: from(agedMin(layer, windows.blend.fromMin), agedMin(layer, windows.blend.toMin)), why: 'blend' };
+    }
+    case 'wet-glue': {
+      if (!windows?.sprinkle) return null;
+      return { layer, list: from(agedMin(layer, windows.sprinkle.fromMin), agedMin(layer, windows.sprinkle.toMin)), why: 'sprinkle' };
+    }
+    case 'dry-hard': {
+      const hard = readyMin(layer, 'dryHard');
+      const dryMatter = incoming.material?.role === 'powder' && incoming.technique.effect === 'loose';
+      if (dryMatter && windows?.sprinkle) {
+        const wet = { fromMin: agedMin(layer, windows.sprinkle.fromMin), toMin: agedMin(layer, windows.sprinkle.toMin) };
+        return { layer, list: [wet, { fromMin: hard, toMin: Infinity }], why: 'sprinkle' };
+      }
+      return { layer, list: from(hard), why: 'dry-hard' };
+    }
+  }
+}
+
+/**
+ * What each layer of a zone asks of a step. `floodedLater`: dry matter that a later step floods with glue needs
+ * nothing wet to fall into. Dry matter looks for wet glue at the top only.
+ */
+export function openingsOn(zone: ZoneState, incoming: Incoming, floodedLater: boolean): Opening[] {
+  if (incoming.need === 'chip') return onChip(zone);
+  if (incoming.need === 'wet-glue') {
+    const top = zone.layers.findLast((layer) => layer.technique.effect !== 'loose');
+    const opening = top && !floodedLater ? openingOf(top, zone, incoming) : null;
+    return opening ? [opening] : [];
+  }
+  return zone.layers.flatMap((layer) => {
+    const opening = openingOf(layer, zone, incoming);
+    return opening ? [opening] : [];
+  });
+}

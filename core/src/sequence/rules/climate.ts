@@ -1,0 +1,78 @@
+import { DEW_POINT_MARGIN_K, dewPointRule } from '../../climate/index.js';
+import { waterFactor } from '../../drying/index.js';
+import { formatNumber } from '../../units/index.js';
+import type { Severity } from '../finding.js';
+import { swaps } from '../fix-proposals.js';
+import { finding, type Caused, type Rule } from './rule.js';
+
+const ID = 'climate';
+/** How near a limit a caution begins (our numbers): kelvin of dew-point margin, kelvin of film forming, % of humidity. */
+const NEAR_DEW_K = 1;
+const NEAR_FILM_K = 1;
+const NEAR_BLUSH_PCT = 5;
+
+interface Limit {
+  what: string;
+  severity: Severity;
+  message: string;
+  evidence: string;
+}
+
+export const climate: Rule = {
+  id: ID,
+  title: 'The air is wrong for it',
+  why: 'Below its film-forming temperature a waterborne film cracks to powder; within three kelvin of the dew point water settles on the surface; in humid air an aerosol lacquer blushes white.',
+  source: 'ISO 8502-4 for the dew-point margin; limits of the materials: common practice',
+  check(moment) {
+    const { material, technique } = moment.incoming;
+    // thinners and dry matter form no film; what is blended or wiped has formed it already
+    if (!material?.drying || material.role === 'thinner' || technique.dose === null) return [];
+    const { air } = moment;
+    const limits: Limit[] = [];
+    const near = (gap: number, band: number): Severity | null => (gap < 0 ? 'snag' : gap < band ? 'caution' : null);
+
+    const dew = dewPointRule(air);
+    const dewSeverity = near(dew.marginK - DEW_POINT_MARGIN_K, NEAR_DEW_K);
+    if (dewSeverity)
+      limits.push({
+        what: 'dew',
+        severity: dewSeverity,
+        message: dewSeverity === 'snag' ? 'Too near the dew point: water settles under the coat.' : 'Near the dew point.',
+        evidence: `${formatNumber(dew.marginK, 1)} K above the dew point of ${formatNumber(dew.dewPointC, 1)} °C; wants ${String(DEW_POINT_MARGIN_K)} K.`,
+      });
+
+    const filmSeverity = material.minFilmC === null ? null : near(air.tempC - material.minFilmC, NEAR_FILM_K);
+    if (filmSeverity && material.minFilmC !== null)
+      limits.push({
+        what: 'film',
+        severity: filmSeverity,
+        message: filmSeverity === 'snag' ? `Too cold for ${material.name.toLowerCase()} to form a film.` : `Nearly too cold for ${material.name.toLowerCase()}.`,
+        evidence: `${formatNumber(air.tempC, 1)} °C; wants ${String(material.minFilmC)} °C or more.`,
+      });
+
+    const blushSeverity = material.blushRhPct === null ? null : near(material.blushRhPct - air.rhPct, NEAR_BLUSH_PCT);
+    if (blushSeverity && material.blushRhPct !== null)
+      limits.push({
+        what: 'blush',
+        severity: blushSeverity,
+        message: blushSeverity === 'snag' ? `${material.name} blushes white in this air.` : `${material.name} may blush in this air.`,
+        evidence: `${formatNumber(air.rhPct, 0)} %RH; wants ${String(material.blushRhPct)} % or less.`,
+      });
+
+    if (limits.length === 0 && material.drying.mechanism.water > 0 && !Number.isFinite(waterFactor(air, moment.step.drying)))
+      limits.push({ what: 'damp', severity: 'snag', message: 'Not tonight: the air takes up no more water.', evidence: `${formatNumber(air.rhPct, 0)} %RH.` });
+
+    const worst = limits.find((limit) => limit.severity === 'snag') ?? limits[0];
+    if (!worst) return [];
+    const caused: Caused = {
+      cause: `${ID}:${String(moment.stepIndex)}`,
+      finding: finding(moment, ID, worst.severity, {
+        zones: moment.zones.map((zone) => zone.zone.id),
+        message: worst.message,
+        evidence: limits.map((limit) => limit.evidence).join(' '),
+        fixes: swaps(moment),
+      }),
+    };
+    return [caused];
+  },
+};

@@ -1,0 +1,50 @@
+import type { Dose, SolventClass } from '../../materials/index.js';
+import { insertSealerForSubstrate, swaps } from '../fix-proposals.js';
+import { isBarrier } from '../layer.js';
+import type { ZoneState } from '../state.js';
+import type { Moment } from '../walker.js';
+import { finding, type Caused, type Rule } from './rule.js';
+
+const ID = 'solvent-attacks-substrate';
+const DOSES: readonly Dose[] = ['mist', 'thin', 'flood'];
+
+/** Two brush coats of sealer at least make an unbroken barrier (rules.md); a sprayed coat counts as half a brushed one. */
+const BARRIER_BRUSH_COATS = 2;
+const SPRAYED_COAT_COUNTS = 0.5;
+/** A paste or filler this thick is unbroken in one coat, µm (our number). */
+const THICK_COAT_UM = 150;
+
+function brushCoatsBetween(zone: ZoneState, solvent: SolventClass, moment: Moment): number {
+  return zone.layers
+    .filter((layer) => isBarrier(layer, solvent, moment.incoming.dose, moment.startMin))
+    .reduce((sum, layer) => sum + (layer.dryUm >= THICK_COAT_UM ? BARRIER_BRUSH_COATS : layer.coats * (layer.sprayed ? SPRAYED_COAT_COUNTS : 1)), 0);
+}
+
+export const solventAttacksSubstrate: Rule = {
+  id: ID,
+  title: 'Solvent attacks what the piece is made of',
+  why: 'Hot solvents, propellant, superglue or hot glue melt polystyrene foam and craze plastics wherever the surface is bare or not fully sealed.',
+  source: 'common practice; number of sealer coats from the rules of the trade',
+  check(moment: Moment): Caused[] {
+    return moment.zones.flatMap((zone) =>
+      moment.incoming.solvents.flatMap(({ solvent, from }) => {
+        const least = zone.substrate.attackedBy[solvent];
+        if (!least || DOSES.indexOf(moment.incoming.dose) < DOSES.indexOf(least)) return [];
+        const coats = brushCoatsBetween(zone, solvent, moment);
+        if (coats >= BARRIER_BRUSH_COATS) return [];
+        const state = coats === 0 ? 'bare' : 'not fully sealed';
+        return [
+          {
+            cause: `${ID}:${zone.substrate.id}:${solvent}`,
+            finding: finding(moment, ID, 'snag', {
+              zones: moment.zones.filter((z) => z.substrate === zone.substrate).map((z) => z.zone.id),
+              message: `${from.charAt(0).toUpperCase()}${from.slice(1)} attacks ${zone.substrate.name.toLowerCase()}, which is ${state} here.`,
+              evidence: `${String(coats)} of ${String(BARRIER_BRUSH_COATS)} brushed sealer coats lie between.`,
+              fixes: [...swaps(moment), ...insertSealerForSubstrate(moment)],
+            }),
+          },
+        ];
+      }),
+    );
+  },
+};

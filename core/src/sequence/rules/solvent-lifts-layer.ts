@@ -1,0 +1,66 @@
+import { formatMinutes } from '../../units/index.js';
+import { insertSeals, swaps, waitUntil } from '../fix-proposals.js';
+import { filmStateAt, layerResistance, readyMin, type Layer } from '../layer.js';
+import { exposedTo, workableLayer } from '../state.js';
+import type { Moment } from '../walker.js';
+import { finding, layerWords, type Caused, type Rule } from './rule.js';
+
+const ID = 'solvent-lifts-layer';
+
+/** Layers that the step means to move, or that take their own kind again once dry. */
+function isMeant(layer: Layer, moment: Moment, zone: Moment['zones'][number]): boolean {
+  const { technique, material } = moment.incoming;
+  if (technique.need === 'workable') return layer === workableLayer(zone);
+  if (technique.need === 'chip') return zone.layers.slice(zone.layers.findLastIndex((l) => l.material.role === 'soluble')).includes(layer);
+  // a second pass of the same ink wash is the usual way to deepen it (common practice)
+  return layer.material.id === material?.id && layer.material.family === 'ink' && filmStateAt(layer, moment.startMin).dryHard;
+}
+
+/** A full coat that comes in the layer's own recoat window bonds with it: that is what the window says. */
+function bondsInWindow(layer: Layer, moment: Moment): boolean {
+  if (moment.incoming.technique.effect !== 'film') return false;
+  return moment.openings.some(({ opening }) => opening.layer === layer && opening.why === 'wrinkle' && opening.list.some((gap) => moment.startMin >= gap.fromMin && moment.startMin <= gap.toMin));
+}
+
+function stateWords(layer: Layer, atMin: number): string {
+  if (layer.material.chalky && filmStateAt(layer, atMin).dryHard) return 'dry, but chalky';
+  const film = filmStateAt(layer, atMin);
+  if (film.fresh) return `fresh, ${formatMinutes(atMin - layer.endMin)} old`;
+  if (!film.dryHard) return `not dry-hard before ${formatMinutes(readyMin(layer, 'dryHard') - layer.endMin)}`;
+  if (!film.solventProof) return `dry-hard, not solvent-proof before ${formatMinutes(readyMin(layer, 'solventProof') - layer.endMin)}`;
+  return 'dry';
+}
+
+export const solventLiftsLayer: Rule = {
+  id: ID,
+  title: 'Solvent lifts a layer',
+  why: 'A coat’s carrier or its thinner dissolves or softens what lies open under it, and drags it about. A barrier that the liquid cannot pass, another carrier, or enough time prevents it.',
+  source: 'common practice',
+  check(moment: Moment): Caused[] {
+    const found = new Map<string, Caused>();
+    for (const zone of moment.zones)
+      for (const { solvent, from } of moment.incoming.solvents)
+        for (const layer of exposedTo(zone, solvent, moment.incoming.dose, moment.startMin)) {
+          const outcome = layerResistance(layer, solvent, moment.incoming.dose, moment.startMin);
+          if (outcome === 'holds' || layer.technique.effect === 'wet' || isMeant(layer, moment, zone) || bondsInWindow(layer, moment)) continue;
+          const cause = `${ID}:${String(moment.stepIndex)}:${String(layer.stepIndex)}`;
+          const before = found.get(cause);
+          if (before) {
+            before.finding.zones = [...new Set([...before.finding.zones, zone.zone.id])];
+            continue;
+          }
+          const verb = outcome === 'lifts' ? 'lifts' : 'softens';
+          found.set(cause, {
+            cause,
+            finding: finding(moment, ID, outcome === 'lifts' && !layer.material.chalky ? 'snag' : 'caution', {
+              zones: [zone.zone.id],
+              message: `${from.charAt(0).toUpperCase()}${from.slice(1)} ${verb} ${layerWords(layer)}.`,
+              evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.`,
+              causeIndex: layer.stepIndex,
+              fixes: [...insertSeals(moment), ...swaps(moment), ...waitUntil(moment, readyMin(layer, 'solventProof'), 'solvent-proof')],
+            }),
+          });
+        }
+    return [...found.values()];
+  },
+};

@@ -1,0 +1,100 @@
+import type { AirSpan } from '../climate/index.js';
+import { substrateById, type Step, type Substrate } from '../subjects/index.js';
+import type { Incoming } from './incoming.js';
+import { isBarrier, layerOf, type Layer } from './layer.js';
+import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
+
+/** What lies on one zone. `layers` runs from the substrate up. */
+export interface ZoneState {
+  zone: SubjectZone;
+  substrate: Substrate;
+  layers: Layer[];
+  masked: boolean;
+  /** Minute the present mask went on; null when there is none. */
+  maskedSinceMin: number | null;
+  off: boolean;
+}
+
+export interface SequenceState {
+  subject: Subject;
+  zones: Map<string, ZoneState>;
+}
+
+const SHEEN_GU = { matt: 5, satin: 30, gloss: 80 } as const;
+/** A slurry or paste that covers at least half of a zone sets its sheen (our number). */
+const SHEEN_COVER_PCT = 50;
+
+export function startState(subject: Subject): SequenceState {
+  const zones = subject.zones.map((zone): [string, ZoneState] => [zone.id, { zone, substrate: substrateById(zone.substrate), layers: [], masked: false, maskedSinceMin: null, off: false }]);
+  return { subject, zones: new Map(zones) };
+}
+
+/** The zones a step really reaches: named, not masked, not taken off. Unmasking and refitting reach what is covered or off. */
+export function zonesReached(state: SequenceState, step: Step, incoming: Incoming): ZoneState[] {
+  const through = ['mask', 'unmask', 'refit', 'take-off'].includes(incoming.technique.effect);
+  return zonesNamed(state.subject, step.zones).flatMap((zone) => {
+    const found = state.zones.get(zone.id);
+    return found && (through || !found.masked) ? [found] : [];
+  });
+}
+
+/** Gloss of the surface as it is, GU at 60°, and the layer that gives it (null: the piece as it came). */
+export function surfaceSheen(zone: ZoneState): { sheenGu: number; layer: Layer | null } {
+  for (let i = zone.layers.length - 1; i >= 0; i--) {
+    const layer = zone.layers[i];
+    if (!layer || layer.material.sheenGu === null) continue;
+    if ((layer.technique.effect === 'film' || layer.technique.effect === 'slurry') && layer.coverPct >= SHEEN_COVER_PCT) return { sheenGu: layer.material.sheenGu, layer };
+  }
+  const { startSheen } = zone.zone;
+  return { sheenGu: startSheen === 'bare' ? zone.substrate.bareSheenGu : SHEEN_GU[startSheen], layer: null };
+}
+
+/** The layers a liquid gets at, from the top down, until an unbroken one holds it off; and whether it gets to the substrate. */
+export function exposedTo(zone: ZoneState, solvent: Parameters<typeof isBarrier>[1], dose: Incoming['dose'], atMin: number): Layer[] {
+  const out: Layer[] = [];
+  for (let i = zone.layers.length - 1; i >= 0; i--) {
+    const layer = zone.layers[i];
+    if (!layer) break;
+    if (isBarrier(layer, solvent, dose, atMin)) break;
+    out.push(layer);
+  }
+  return out;
+}
+
+/** The topmost layer that still could be moved with its thinner by kind; its window says whether it can now. */
+export const workableLayer = (zone: ZoneState): Layer | undefined => zone.layers.findLast((layer) => layer.material.windows?.blend);
+
+/** Index of the soluble layer a chip would open; -1 when there is none. */
+export const solubleIndex = (zone: ZoneState): number => zone.layers.findLastIndex((layer) => layer.material.role === 'soluble' && layer.technique.effect === 'film');
+
+/** Puts a step's outcome on the zones it reached. */
+export function applyStep(state: SequenceState, step: Step, stepIndex: number, incoming: Incoming, endMin: number, spans: readonly AirSpan[]): void {
+  for (const zone of zonesReached(state, step, incoming)) {
+    switch (incoming.technique.effect) {
+      case 'mask':
+        // a mask that covers part of a zone only leaves the rest open to everything
+        if (step.coverPct === null || step.coverPct >= 100) Object.assign(zone, { masked: true, maskedSinceMin: endMin });
+        break;
+      case 'unmask':
+        Object.assign(zone, { masked: false, maskedSinceMin: null });
+        break;
+      case 'take-off':
+        zone.off = true;
+        break;
+      case 'refit':
+        zone.off = false;
+        break;
+      case 'remove': {
+        const soluble = solubleIndex(zone);
+        if (soluble >= 0) for (const layer of zone.layers.slice(soluble)) layer.unbroken = false;
+        break;
+      }
+      default: {
+        const layer = layerOf(step, stepIndex, incoming, endMin, spans);
+        if (!layer) break;
+        if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue') for (const below of zone.layers) below.loose = false;
+        zone.layers.push(layer);
+      }
+    }
+  }
+}

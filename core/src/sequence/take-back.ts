@@ -1,0 +1,28 @@
+import { FAMILIES, type SolventClass } from '../materials/index.js';
+import { layerResistance, readyMin, type Layer } from './layer.js';
+import { exposedTo, type ZoneState } from './state.js';
+
+/** How a layer can still be taken off, and until when; Infinity until something seals it. */
+export interface TakeBack {
+  withSolvent: SolventClass;
+  untilMin: number;
+}
+
+/** Mildest first. */
+const REMOVERS = ['water', 'alcohol', 'spirit'] as const;
+
+/** The zone as it was when the layer had just been laid. */
+const upTo = (zone: ZoneState, layer: Layer): ZoneState => ({ ...zone, layers: zone.layers.filter((other) => other.stepIndex <= layer.stepIndex) });
+
+/** The mildest liquid that lifts the fresh layer and nothing under it; null where there is none. */
+export function takeBack(layer: Layer, zones: readonly ZoneState[]): TakeBack | null {
+  for (const solvent of REMOVERS) {
+    const { lifts } = FAMILIES[layer.material.family][solvent];
+    if (lifts === 'never') continue;
+    const spoilsBelow = zones.some((zone) => exposedTo(upTo(zone, layer), solvent, 'thin', layer.endMin).some((other) => other !== layer && layerResistance(other, solvent, 'thin', layer.endMin) !== 'holds'));
+    if (spoilsBelow) continue;
+    const stage = { 'while-fresh': 'recoatFrom', 'until-dry-hard': 'dryHard', 'until-solvent-proof': 'solventProof' } as const;
+    return { withSolvent: solvent, untilMin: lifts === 'always' ? Infinity : readyMin(layer, stage[lifts]) };
+  }
+  return null;
+}

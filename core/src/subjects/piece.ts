@@ -1,0 +1,118 @@
+import type { Step, StepGroup } from './step.js';
+import type { SubstrateId } from './substrates.js';
+
+/**
+ * A piece and everything that is planned on it, as the plan file keeps it. Ids are unique within the piece.
+ */
+export const PIECE_KINDS = ['rolling-stock', 'vehicle', 'load', 'structure', 'ground'] as const;
+export type PieceKind = (typeof PIECE_KINDS)[number];
+
+export const PIECE_KIND_NAMES: Record<PieceKind, string> = {
+  'rolling-stock': 'Rolling stock',
+  vehicle: 'Vehicle',
+  load: 'Load',
+  structure: 'Structure casting',
+  ground: 'Ground',
+};
+
+export const SHEENS = ['bare', 'matt', 'satin', 'gloss'] as const;
+export type Sheen = (typeof SHEENS)[number];
+
+export const KEEP_CLEAN = ['glazing', 'wheel-treads', 'bearings', 'pick-ups', 'couplers'] as const;
+export type KeepClean = (typeof KEEP_CLEAN)[number];
+
+export const SEEN = ['yes', 'glimpsed', 'never'] as const;
+export type Seen = (typeof SEEN)[number];
+
+export interface Part {
+  id: string;
+  name: string;
+  /** May be taken off and refitted, with steps of its own. */
+  removable: boolean;
+}
+
+export interface Relief {
+  grooveDepthUm: number;
+  grooveWidthUm: number;
+  crestHeightUm: number;
+}
+
+/** A named place on a zone with a position, mm from the zone's upper left as the piece stands. */
+export interface Feature {
+  id: string;
+  zoneId: string;
+  kind: string;
+  label: string;
+  xMm: number;
+  yMm: number;
+}
+
+/** Which way is down on the zone's drawing as the piece stands. */
+export const DOWNS = ['down', 'up', 'left', 'right', 'away'] as const;
+export type Down = (typeof DOWNS)[number];
+
+export interface Zone {
+  id: string;
+  partId: string;
+  name: string;
+  substrate: SubstrateId;
+  startSheen: Sheen;
+  areaMm2: number;
+  down: Down;
+  relief: Relief;
+  seen: Seen;
+  /** What must stay free of paint here; null for an ordinary zone. */
+  keepClean: KeepClean | null;
+}
+
+/** One piece of a batch and what is its own: number, lettering, place of a repair. */
+export interface Member {
+  id: string;
+  label: string;
+  differences: string[];
+}
+
+/** A prototype photograph and the places pinned on it, as shares of its width and height. */
+export interface Picture {
+  id: string;
+  fileName: string;
+  caption: string;
+  pins: Pin[];
+}
+
+export interface Pin {
+  id: string;
+  xShare: number;
+  yShare: number;
+  zoneId: string | null;
+  featureId: string | null;
+  note: string;
+}
+
+export interface Check {
+  id: string;
+  when: 'before' | 'after';
+  text: string;
+  done: boolean;
+}
+
+export interface Piece {
+  id: string;
+  name: string;
+  kind: PieceKind;
+  template: string;
+  scaleRatio: number;
+  handled: boolean;
+  sheenWanted: Exclude<Sheen, 'bare'>;
+  /** Date it should be done by, `YYYY-MM-DD`. */
+  doneBy: string | null;
+  note: string;
+  parts: Part[];
+  zones: Zone[];
+  features: Feature[];
+  members: Member[];
+  pictures: Picture[];
+  checks: Check[];
+  groups: StepGroup[];
+  steps: Step[];
+}

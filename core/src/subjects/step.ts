@@ -1,0 +1,90 @@
+import type { Airflow } from '../drying/index.js';
+import type { Dilution } from '../mixing/index.js';
+
+export const PRIORITIES = ['must', 'should', 'may'] as const;
+export type Priority = (typeof PRIORITIES)[number];
+
+export const DIRECTIONS = ['down', 'up', 'sideways'] as const;
+export type Direction = (typeof DIRECTIONS)[number];
+
+/**
+ * One action on named zones of one piece. Null means: as the technique and the material usually do it.
+ */
+export interface Step {
+  id: string;
+  technique: string;
+  /** Catalogue id; null where the technique uses none. */
+  material: string | null;
+  /** Bottle on the shelf that is used; gives colour and age. */
+  bottleId: string | null;
+  /** Zone ids, or `all`. */
+  zones: string[];
+  dilution: Dilution | null;
+  coats: number;
+  coverPct: number | null;
+  /** 0–1: how strong the effect is put on. */
+  strength: number | null;
+  tool: string | null;
+  /** Dry film per coat, µm. */
+  dryUm: number | null;
+  airPressureBar: number | null;
+  direction: Direction | null;
+  /** Feature a streak runs from, or words for it. */
+  source: string | null;
+  /** Strength put on for later muting; 1 is none. */
+  allowance: number | null;
+  colour: string | null;
+  drying: Airflow;
+  /** Drying place of the workshop; null is the bench. */
+  dryingPlace: string | null;
+  handsOnMin: number | null;
+  /** Waits at least this long after the step before it, beyond what drying asks. */
+  waitMin: number | null;
+  /** Pinned by the painter to a local date and time, `YYYY-MM-DDTHH:mm`; null: the plan chooses. */
+  pinnedAt: string | null;
+  priority: Priority;
+  groupId: string | null;
+  /** What must be seen or felt before going on. */
+  gate: string | null;
+  daylight: boolean;
+  note: string;
+}
+
+/** Lay on, let dry, look, again. */
+export interface StepGroup {
+  id: string;
+  name: string;
+  /** Planned rounds, 1–3. */
+  rounds: number;
+  gate: string;
+}
+
+/** A step with nothing said but what it does and where. */
+export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Partial<Step>): Step {
+  return {
+    material: null,
+    bottleId: null,
+    dilution: null,
+    coats: 1,
+    coverPct: null,
+    strength: null,
+    tool: null,
+    dryUm: null,
+    airPressureBar: null,
+    direction: null,
+    source: null,
+    allowance: null,
+    colour: null,
+    drying: 'still',
+    dryingPlace: null,
+    handsOnMin: null,
+    waitMin: null,
+    pinnedAt: null,
+    priority: 'must',
+    groupId: null,
+    gate: null,
+    daylight: false,
+    note: '',
+    ...given,
+  };
+}

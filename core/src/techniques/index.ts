@@ -1,0 +1,2 @@
+export * from './types.js';
+export { TECHNIQUES, isTechniqueId, techniqueById } from './catalogue.js';

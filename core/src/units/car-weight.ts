@@ -1,0 +1,31 @@
+import { FACTORS } from './convert.js';
+
+/**
+ * Recommended weight of a model car, NMRA RP-20.1: a fixed weight plus a weight per inch of body length.
+ * Ounces as in `reference/modelrail.json` (from memory there).
+ */
+export const RP_20_1_OZ = {
+  N: { initialOz: 0.5, ozPerInch: 0.15 },
+  TT: { initialOz: 0.75, ozPerInch: 0.375 },
+  HOn3: { initialOz: 0.75, ozPerInch: 0.375 },
+  HO: { initialOz: 1, ozPerInch: 0.5 },
+  S: { initialOz: 2, ozPerInch: 0.5 },
+  On3: { initialOz: 1.5, ozPerInch: 0.75 },
+  O: { initialOz: 5, ozPerInch: 1 },
+} as const;
+
+export type WeightScale = keyof typeof RP_20_1_OZ;
+
+/** The same rule in grams: a fixed weight and grams per inch and per centimetre of body. */
+export function carWeightRule(scale: WeightScale): { initialG: number; gPerInch: number; gPerCm: number } {
+  const { initialOz, ozPerInch } = RP_20_1_OZ[scale];
+  const gPerOz = FACTORS['ounce avoirdupois -> g'];
+  return { initialG: initialOz * gPerOz, gPerInch: ozPerInch * gPerOz, gPerCm: (ozPerInch * gPerOz) / 2.54 };
+}
+
+/** Recommended weight, g, of a car whose body is `lengthMm` long over the body, not the couplers. */
+export function recommendedCarWeightG(scale: WeightScale, lengthMm: number): number {
+  if (!(lengthMm > 0)) throw new RangeError(`lengthMm must be greater than 0, got ${String(lengthMm)}`);
+  const rule = carWeightRule(scale);
+  return rule.initialG + (rule.gPerCm * lengthMm) / 10;
+}

@@ -1,0 +1,5 @@
+export * from './convert.js';
+export * from './scales.js';
+export * from './car-weight.js';
+export * from './interval.js';
+export * from './format.js';

@@ -1,0 +1,86 @@
+import { constantAir, type Air } from '@eveningtide/core/climate';
+import { RULES, checkSequence, type Finding, type SequenceProblem, type Subject } from '@eveningtide/core/sequence';
+import { KEEP_CLEAN, isSubstrateId, plainStep, type KeepClean, type Sheen, type Step } from '@eveningtide/core/subjects';
+import { PENDING_ROWS } from '../pending-rows.js';
+import type { Outcome, RunRow } from '../outcome.js';
+
+interface CasePiece {
+  kind: Subject['kind'];
+  substrate: string;
+  startSheen: Sheen;
+  handled: boolean;
+  keepClean: KeepClean[];
+  grooveDepthUm: number;
+  grooveWidthUm?: number;
+  sheenWanted: Subject['sheenWanted'];
+}
+
+type CaseStep = Partial<Omit<Step, 'id' | 'drying'>> & { technique: string; zones: string[]; startMin?: number; drying?: Step['drying'] };
+
+export interface SequenceCase {
+  name: string;
+  climate: Air;
+  piece: CasePiece;
+  steps: CaseStep[];
+  expect: { rule: string; step: number }[];
+  expectNone: string[];
+  noAlarm: boolean;
+}
+
+/** A zone for what the named zones leave over, so that `all` is more than their sum. */
+const ELSEWHERE = 'elsewhere';
+
+function caseSubject({ piece, steps }: SequenceCase): Subject {
+  const { substrate } = piece;
+  if (!isSubstrateId(substrate)) throw new RangeError(`substrate '${substrate}' is not known`);
+  const keepClean = new Set<string>(KEEP_CLEAN);
+  const named = steps.flatMap((step) => step.zones).filter((zone) => zone !== 'all');
+  const ids = [...new Set([...named, ...piece.keepClean, ELSEWHERE])];
+  return {
+    kind: piece.kind,
+    handled: piece.handled,
+    sheenWanted: piece.sheenWanted,
+    keepClean: piece.keepClean,
+    zones: ids.map((id) => ({
+      id,
+      name: id,
+      substrate,
+      startSheen: piece.startSheen,
+      relief: { grooveDepthUm: piece.grooveDepthUm, grooveWidthUm: piece.grooveWidthUm ?? piece.grooveDepthUm, crestHeightUm: 0 },
+      keepClean: keepClean.has(id) ? (id as KeepClean) : null,
+      partId: id,
+    })),
+  };
+}
+
+/** A case as the walker takes it: one substrate, steps that take no time unless they say so, constant air. */
+export function caseProblem(row: SequenceCase): SequenceProblem {
+  const steps = row.steps.map(({ startMin: _start, ...step }, i) => plainStep({ ...step, id: `step-${String(i + 1)}` }));
+  return {
+    subject: caseSubject(row),
+    steps,
+    startsMin: row.steps.map((step) => step.startMin ?? null),
+    durationsMin: row.steps.map((step) => step.handsOnMin ?? 0),
+    bench: constantAir(row.climate),
+  };
+}
+
+function judge(row: SequenceCase, findings: readonly Finding[]): string[] {
+  const said = findings.map((f) => `${f.rule}@${String(f.stepIndex + 1)}(${f.severity})`).join(', ') || 'nothing';
+  const missing = row.expect.filter((e) => !findings.some((f) => f.rule === e.rule && f.stepIndex + 1 === e.step)).map((e) => `expected ${e.rule} at step ${String(e.step)} got ${said}`);
+  const alarms = findings.filter((f) => f.severity !== 'hint');
+  const unwanted = alarms.filter((f) => row.noAlarm || row.expectNone.includes(f.rule)).map((f) => `expected no ${f.rule} got it at step ${String(f.stepIndex + 1)} (${f.message})`);
+  return [...missing, ...unwanted];
+}
+
+const built = new Set(RULES.map((rule) => rule.id));
+
+export const sequenceCase: RunRow = (raw): Outcome => {
+  const row = raw as unknown as SequenceCase;
+  const unbuilt = row.expect.map((e) => e.rule).filter((rule) => !built.has(rule));
+  const listed = PENDING_ROWS[row.name];
+  const problems = judge(row, checkSequence(caseProblem(row)).findings);
+  if (problems.length === 0) return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
+  if (listed && unbuilt.length > 0) return { as: 'pending', rules: unbuilt };
+  return { as: 'failed', why: problems.join('; ') };
+};

@@ -1,0 +1,45 @@
+import { Injectable } from '@nestjs/common';
+import type { Bottle } from '@eveningtide/core/plan-file';
+import type { Transaction } from 'sequelize';
+import { BottleRow } from '../database/models.js';
+
+export interface StoredBottle {
+  version: number;
+  bottle: Bottle;
+}
+
+/** Reads and writes bottles. Callers give the transaction. */
+@Injectable()
+export class BottlesStore {
+  async all(transaction?: Transaction): Promise<StoredBottle[]> {
+    return (await BottleRow.findAll({ order: [['position', 'ASC']], transaction: transaction ?? null })).map(stored);
+  }
+
+  async byId(id: string, transaction?: Transaction): Promise<StoredBottle | null> {
+    const row = await BottleRow.findByPk(id, { transaction: transaction ?? null });
+    return row ? stored(row) : null;
+  }
+
+  async write(bottle: Bottle, version: number, transaction: Transaction): Promise<void> {
+    const before = await BottleRow.findByPk(bottle.id, { transaction });
+    if (before) {
+      await before.update({ ...bottle, version }, { transaction });
+      return;
+    }
+    const position = (Number(await BottleRow.max('position', { transaction })) || 0) + 1;
+    await BottleRow.create({ ...bottle, version, position }, { transaction });
+  }
+
+  async remove(id: string, transaction: Transaction): Promise<boolean> {
+    return (await BottleRow.destroy({ where: { id }, transaction })) > 0;
+  }
+
+  async removeAll(transaction: Transaction): Promise<void> {
+    await BottleRow.destroy({ where: {}, transaction });
+  }
+}
+
+function stored(row: BottleRow): StoredBottle {
+  const { version, position: _position, ...bottle } = row.get({ plain: true }) as Bottle & { version: number; position: number };
+  return { version, bottle };
+}

@@ -1,0 +1,39 @@
+import type { Sequelize } from 'sequelize-typescript';
+import { SequelizeStorage, Umzug } from 'umzug';
+import type { Migration } from './migration.js';
+import { firstTables } from './migrations/001-first-tables.js';
+
+export const MIGRATIONS: readonly Migration[] = [firstTables];
+
+/** The database knows migrations that this program does not: it was written by a newer version. */
+export class NewerDatabaseError extends Error {
+  constructor(names: readonly string[]) {
+    super(`The database was made by a newer version of Eveningtide (it has ${names.join(', ')}). Nothing was changed. Start that version, or point EVENINGTIDE_DATA to another folder.`);
+  }
+}
+
+/** Brings the database up to date, each migration in a transaction of its own. @throws NewerDatabaseError before any change. */
+export async function migrate(sequelize: Sequelize): Promise<void> {
+  const umzug = new Umzug({
+    migrations: MIGRATIONS.map(({ name, statements }) => ({
+      name,
+      up: () =>
+        sequelize.transaction(async (transaction) => {
+          for (const statement of statements) await sequelize.query(statement, { transaction });
+        }),
+    })),
+    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+    logger: undefined,
+  });
+  const known = new Set(MIGRATIONS.map((migration) => migration.name));
+  const newer = (await umzug.executed()).map(({ name }) => name).filter((name) => !known.has(name));
+  const foreign = (await executedNames(sequelize)).filter((name) => !known.has(name));
+  if (newer.length > 0 || foreign.length > 0) throw new NewerDatabaseError([...new Set([...newer, ...foreign])]);
+  await umzug.up();
+}
+
+/** Umzug lists only migrations it knows; the table itself tells of newer ones. */
+async function executedNames(sequelize: Sequelize): Promise<string[]> {
+  const [rows] = await sequelize.query('SELECT name FROM migrations');
+  return (rows as { name: string }[]).map((row) => row.name);
+}

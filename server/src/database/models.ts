@@ -1,0 +1,171 @@
+import type { ModelCtor } from 'sequelize-typescript';
+import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+/**
+ * Rows as they lie in the tables. Names are the core's own; the tables themselves are made by the migrations, so the
+ * models say only what Sequelize must know to read and write them.
+ */
+const AS_IS = { timestamps: false, underscored: false } as const;
+
+abstract class ChildRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare pieceId: string;
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare position: number;
+}
+
+@Table({ ...AS_IS, tableName: 'workshop' })
+export class WorkshopRow extends Model {
+  @PrimaryKey @Column(DataType.INTEGER) declare id: number;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.REAL) declare eveningTempC: number;
+  @Column(DataType.REAL) declare eveningRhPct: number;
+  @Column(DataType.REAL) declare nightTempC: number;
+  @Column(DataType.REAL) declare nightRhPct: number;
+  @Column(DataType.STRING) declare daylightStart: string;
+  @Column(DataType.STRING) declare daylightEnd: string;
+  @Column(DataType.BOOLEAN) declare careful: boolean;
+  @Column(DataType.REAL) declare airbrushCleanMin: number;
+  @Column(DataType.REAL) declare dropsPerMl: number;
+}
+
+@Table({ ...AS_IS, tableName: 'weekly_evenings' })
+export class WeeklyEveningRow extends Model {
+  @PrimaryKey @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.INTEGER) declare weekday: number;
+  @Column(DataType.STRING) declare start: string;
+  @Column(DataType.STRING) declare end: string;
+}
+
+@Table({ ...AS_IS, tableName: 'single_dates' })
+export class SingleDateRow extends Model {
+  @PrimaryKey @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.STRING) declare date: string;
+  @Column(DataType.STRING) declare start: string | null;
+  @Column(DataType.STRING) declare end: string | null;
+}
+
+@Table({ ...AS_IS, tableName: 'drying_places' })
+export class DryingPlaceRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.REAL) declare tempC: number;
+  @Column(DataType.REAL) declare rhPct: number;
+}
+
+@Table({ ...AS_IS, tableName: 'bottles' })
+export class BottleRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare material: string;
+  @Column(DataType.STRING) declare colour: string;
+  @Column(DataType.REAL) declare sizeMl: number | null;
+  @Column(DataType.REAL) declare leftMl: number | null;
+  @Column(DataType.STRING) declare openedOn: string | null;
+  @Column(DataType.STRING) declare place: string;
+  @Column(DataType.STRING) declare note: string;
+}
+
+@Table({ ...AS_IS, tableName: 'pieces' })
+export class PieceRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare kind: string;
+  @Column(DataType.STRING) declare template: string;
+  @Column(DataType.REAL) declare scaleRatio: number;
+  @Column(DataType.BOOLEAN) declare handled: boolean;
+  @Column(DataType.STRING) declare sheenWanted: string;
+  @Column(DataType.STRING) declare doneBy: string | null;
+  @Column(DataType.STRING) declare note: string;
+  @Column(DataType.STRING) declare deletedAt: string | null;
+}
+
+@Table({ ...AS_IS, tableName: 'parts' })
+export class PartRow extends ChildRow {
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.BOOLEAN) declare removable: boolean;
+}
+
+@Table({ ...AS_IS, tableName: 'zones' })
+export class ZoneRow extends ChildRow {
+  @Column(DataType.STRING) declare partId: string;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare substrate: string;
+  @Column(DataType.STRING) declare startSheen: string;
+  @Column(DataType.REAL) declare areaMm2: number;
+  @Column(DataType.STRING) declare down: string;
+  @Column(DataType.JSON) declare relief: object;
+  @Column(DataType.STRING) declare seen: string;
+  @Column(DataType.STRING) declare keepClean: string | null;
+}
+
+@Table({ ...AS_IS, tableName: 'features' })
+export class FeatureRow extends ChildRow {
+  @Column(DataType.STRING) declare zoneId: string;
+  @Column(DataType.STRING) declare kind: string;
+  @Column(DataType.STRING) declare label: string;
+  @Column(DataType.REAL) declare xMm: number;
+  @Column(DataType.REAL) declare yMm: number;
+}
+
+@Table({ ...AS_IS, tableName: 'members' })
+export class MemberRow extends ChildRow {
+  @Column(DataType.STRING) declare label: string;
+  @Column(DataType.JSON) declare differences: string[];
+}
+
+@Table({ ...AS_IS, tableName: 'pictures' })
+export class PictureRow extends ChildRow {
+  @Column(DataType.STRING) declare fileName: string;
+  @Column(DataType.STRING) declare caption: string;
+  @Column(DataType.JSON) declare pins: object[];
+}
+
+@Table({ ...AS_IS, tableName: 'checks' })
+export class CheckRow extends ChildRow {
+  @Column(DataType.STRING) declare when: string;
+  @Column(DataType.STRING) declare text: string;
+  @Column(DataType.BOOLEAN) declare done: boolean;
+}
+
+@Table({ ...AS_IS, tableName: 'step_groups' })
+export class StepGroupRow extends ChildRow {
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.INTEGER) declare rounds: number;
+  @Column(DataType.STRING) declare gate: string;
+}
+
+@Table({ ...AS_IS, tableName: 'steps' })
+export class StepRow extends ChildRow {
+  @Column(DataType.STRING) declare technique: string;
+  @Column(DataType.STRING) declare material: string | null;
+  @Column(DataType.STRING) declare bottleId: string | null;
+  @Column(DataType.JSON) declare zones: string[];
+  @Column(DataType.JSON) declare dilution: object | null;
+  @Column(DataType.INTEGER) declare coats: number;
+  @Column(DataType.REAL) declare coverPct: number | null;
+  @Column(DataType.REAL) declare strength: number | null;
+  @Column(DataType.STRING) declare tool: string | null;
+  @Column(DataType.REAL) declare dryUm: number | null;
+  @Column(DataType.REAL) declare airPressureBar: number | null;
+  @Column(DataType.STRING) declare direction: string | null;
+  @Column(DataType.STRING) declare source: string | null;
+  @Column(DataType.REAL) declare allowance: number | null;
+  @Column(DataType.STRING) declare colour: string | null;
+  @Column(DataType.STRING) declare drying: string;
+  @Column(DataType.STRING) declare dryingPlace: string | null;
+  @Column(DataType.REAL) declare handsOnMin: number | null;
+  @Column(DataType.REAL) declare waitMin: number | null;
+  @Column(DataType.STRING) declare pinnedAt: string | null;
+  @Column(DataType.STRING) declare priority: string;
+  @Column(DataType.STRING) declare groupId: string | null;
+  @Column(DataType.STRING) declare gate: string | null;
+  @Column(DataType.BOOLEAN) declare daylight: boolean;
+  @Column(DataType.STRING) declare note: string;
+}
+
+export const MODELS: ModelCtor[] = [WorkshopRow, WeeklyEveningRow, SingleDateRow, DryingPlaceRow, BottleRow, PieceRow, PartRow, ZoneRow, FeatureRow, MemberRow, PictureRow, CheckRow, StepGroupRow, StepRow];

@@ -1,0 +1,29 @@
+import { Body, Controller, Get, Header, HttpCode, Put, Query } from '@nestjs/common';
+import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { isDate } from '@eveningtide/core/schedule';
+import type { PlanFile } from '@eveningtide/core/plan-file';
+import { FaultsException } from '../validation/faults.js';
+import { ExchangeService, type ImportReport } from './exchange.service.js';
+import { PlanFileDto } from './plan-file.dto.js';
+
+@ApiTags('plan file')
+@Controller('api/plan-file')
+export class ExchangeController {
+  constructor(private readonly exchange: ExchangeService) {}
+
+  @Get()
+  @Header('Content-Disposition', 'attachment; filename="workshop.eveningtide.json"')
+  @ApiOperation({ summary: 'Everything that is kept, as an open plan file' })
+  export(): Promise<PlanFile> {
+    return this.exchange.export();
+  }
+
+  @Put()
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Replace everything by a plan file; a file with a fault is refused whole, with the place named' })
+  @ApiBody({ type: PlanFileDto })
+  import(@Body() file: Record<string, unknown>, @Query('today') today: string): Promise<ImportReport> {
+    if (typeof today !== 'string' || !isDate(today)) throw new FaultsException([{ path: 'today', value: String(today), allowed: 'a day as YYYY-MM-DD' }]);
+    return this.exchange.import(file, today);
+  }
+}

@@ -1,0 +1,9 @@
+import { Module } from '@nestjs/common';
+import { BottlesModule } from '../bottles/bottles.module.js';
+import { PiecesModule } from '../pieces/pieces.module.js';
+import { WorkshopModule } from '../workshop/workshop.module.js';
+import { ExchangeController } from './exchange.controller.js';
+import { ExchangeService } from './exchange.service.js';
+
+@Module({ imports: [BottlesModule, PiecesModule, WorkshopModule], controllers: [ExchangeController], providers: [ExchangeService], exports: [ExchangeService] })
+export class ExchangeModule {}

@@ -1,0 +1,59 @@
+import { Injectable } from '@nestjs/common';
+import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, type PlanFile } from '@eveningtide/core/plan-file';
+import { Sequelize } from 'sequelize-typescript';
+import { BottlesStore } from '../bottles/bottles.store.js';
+import { PiecesStore } from '../pieces/pieces.store.js';
+import { FaultsException, checkShape } from '../validation/faults.js';
+import { WorkshopStore } from '../workshop/workshop.store.js';
+import { PlanFileDto } from './plan-file.dto.js';
+
+export interface ImportReport {
+  pieces: number;
+  bottles: number;
+}
+
+@Injectable()
+export class ExchangeService {
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly pieces: PiecesStore,
+    private readonly bottles: BottlesStore,
+    private readonly workshop: WorkshopStore,
+  ) {}
+
+  /** Everything that is kept, as one plan file. What was put aside stays out. */
+  async export(): Promise<PlanFile> {
+    const [pieces, bottles, { workshop }] = [await this.pieces.all(), await this.bottles.all(), await this.workshop.read()];
+    return { format: PLAN_FORMAT, version: PLAN_VERSION, anchorDate: null, workshop, bottles: bottles.map(({ bottle }) => bottle), pieces: pieces.map(({ piece }) => piece) };
+  }
+
+  /**
+   * Replaces everything by a plan file, in one transaction; a file with any fault changes nothing.
+   * `today` (YYYY-MM-DD) places files whose dates hang on an anchor.
+   * @throws FaultsException naming every fault's place, value and what is allowed.
+   */
+  async import(file: unknown, today: string): Promise<ImportReport> {
+    const version = typeof file === 'object' && file !== null && 'version' in file ? file.version : undefined;
+    if (typeof version === 'number' && version > PLAN_VERSION)
+      throw new FaultsException([{ path: 'version', value: String(version), allowed: `${String(PLAN_VERSION)} or less: the file is from a newer version of Eveningtide` }]);
+    // the checked file is taken as it came: an instance would carry the prototype of its class into the database layer
+    checkShape(PlanFileDto, file);
+    const plan = anchoredOn(file as PlanFile, today);
+    const faults = planFaults(plan);
+    if (faults.length > 0) throw new FaultsException(faults);
+    await this.sequelize.transaction(async (transaction) => {
+      await this.pieces.removeAll(transaction);
+      await this.bottles.removeAll(transaction);
+      const before = await this.workshop.read(transaction);
+      await this.workshop.write(plan.workshop, before.version + 1, transaction);
+      for (const bottle of plan.bottles) await this.bottles.write(bottle, 1, transaction);
+      for (const piece of plan.pieces) await this.pieces.write(piece, 1, transaction);
+    });
+    return { pieces: plan.pieces.length, bottles: plan.bottles.length };
+  }
+
+  /** Nothing was ever kept here. */
+  async isEmpty(): Promise<boolean> {
+    return (await this.pieces.all(true)).length === 0 && (await this.bottles.all()).length === 0 && (await this.workshop.read()).version === 0;
+  }
+}

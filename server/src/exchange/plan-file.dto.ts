@@ -1,0 +1,14 @@
+import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
+import { BottleDto } from '../bottles/bottle.dto.js';
+import { PieceDto } from '../pieces/piece.dto.js';
+import { Day, ListOf, OneOf, OneWord, OrNull, Whole } from '../validation/rules.js';
+import { WorkshopDto } from '../workshop/workshop.dto.js';
+
+export class PlanFileDto implements PlanFile {
+  @OneWord([PLAN_FORMAT]) format: typeof PLAN_FORMAT;
+  @Whole(1, PLAN_VERSION) version: number;
+  @OrNull() @Day() anchorDate: string | null;
+  @OneOf(() => WorkshopDto) workshop: WorkshopDto;
+  @ListOf(() => BottleDto, 2000) bottles: BottleDto[];
+  @ListOf(() => PieceDto, 1000) pieces: PieceDto[];
+}

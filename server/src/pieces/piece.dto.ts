@@ -1,0 +1,94 @@
+import { DOWNS, KEEP_CLEAN, PIECE_KINDS, SEEN, SHEENS, type Check, type Down, type Feature, type KeepClean, type Member, type Part, type Picture, type Piece, type PieceKind, type Pin, type Relief, type Seen, type Sheen, type SubstrateId, type Zone } from '@eveningtide/core/subjects';
+import { Between, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Text, Whole, Words, YesNo } from '../validation/rules.js';
+import { StepDto, StepGroupDto } from './step.dto.js';
+
+const WANTED_SHEENS = SHEENS.filter((sheen) => sheen !== 'bare');
+
+export class PartDto implements Part {
+  @Id() id: string;
+  @Name() name: string;
+  @YesNo() removable: boolean;
+}
+
+export class ReliefDto implements Relief {
+  @Between(0, 50_000) grooveDepthUm: number;
+  @Between(0, 50_000) grooveWidthUm: number;
+  @Between(0, 50_000) crestHeightUm: number;
+}
+
+export class ZoneDto implements Zone {
+  @Id() id: string;
+  @Id() partId: string;
+  @Name() name: string;
+  @Id() substrate: SubstrateId;
+  @OneWord(SHEENS) startSheen: Sheen;
+  @Between(0, 10_000_000) areaMm2: number;
+  @OneWord(DOWNS) down: Down;
+  @OneOf(() => ReliefDto) relief: ReliefDto;
+  @OneWord(SEEN) seen: Seen;
+  @OrNull() @OneWord(KEEP_CLEAN) keepClean: KeepClean | null;
+}
+
+export class FeatureDto implements Feature {
+  @Id() id: string;
+  @Id() zoneId: string;
+  @Name() kind: string;
+  @Name() label: string;
+  @Between(-10_000, 10_000) xMm: number;
+  @Between(-10_000, 10_000) yMm: number;
+}
+
+export class MemberDto implements Member {
+  @Id() id: string;
+  @Name() label: string;
+  @Words() differences: string[];
+}
+
+export class PinDto implements Pin {
+  @Id() id: string;
+  @Between(0, 1) xShare: number;
+  @Between(0, 1) yShare: number;
+  @OrNull() @Id() zoneId: string | null;
+  @OrNull() @Id() featureId: string | null;
+  @Text() note: string;
+}
+
+export class PictureDto implements Picture {
+  @Id() id: string;
+  @Name() fileName: string;
+  @Text() caption: string;
+  @ListOf(() => PinDto) pins: PinDto[];
+}
+
+export class CheckDto implements Check {
+  @Id() id: string;
+  @OneWord(['before', 'after']) when: 'before' | 'after';
+  @Name() text: string;
+  @YesNo() done: boolean;
+}
+
+export class PieceDto implements Piece {
+  @Id() id: string;
+  @Name() name: string;
+  @OneWord(PIECE_KINDS) kind: PieceKind;
+  @Id() template: string;
+  @Between(1, 1000) scaleRatio: number;
+  @YesNo() handled: boolean;
+  @OneWord(WANTED_SHEENS) sheenWanted: Exclude<Sheen, 'bare'>;
+  @OrNull() @Day() doneBy: string | null;
+  @Text() note: string;
+  @ListOf(() => PartDto, 40) parts: PartDto[];
+  @ListOf(() => ZoneDto, 60) zones: ZoneDto[];
+  @ListOf(() => FeatureDto) features: FeatureDto[];
+  @ListOf(() => MemberDto, 60) members: MemberDto[];
+  @ListOf(() => PictureDto, 60) pictures: PictureDto[];
+  @ListOf(() => CheckDto, 60) checks: CheckDto[];
+  @ListOf(() => StepGroupDto, 40) groups: StepGroupDto[];
+  @ListOf(() => StepDto, 200) steps: StepDto[];
+}
+
+/** A piece and the version it was read at: a save from an older version is refused. */
+export class SavePieceDto {
+  @Whole(0, Number.MAX_SAFE_INTEGER) version: number;
+  @OneOf(() => PieceDto) piece: PieceDto;
+}

@@ -1,0 +1,9 @@
+import { Module } from '@nestjs/common';
+import { BottlesModule } from '../bottles/bottles.module.js';
+import { WorkshopModule } from '../workshop/workshop.module.js';
+import { PiecesController } from './pieces.controller.js';
+import { PiecesService } from './pieces.service.js';
+import { PiecesStore } from './pieces.store.js';
+
+@Module({ imports: [BottlesModule, WorkshopModule], controllers: [PiecesController], providers: [PiecesService, PiecesStore], exports: [PiecesStore] })
+export class PiecesModule {}

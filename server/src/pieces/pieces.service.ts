@@ -1,0 +1,65 @@
+import { Injectable } from '@nestjs/common';
+import { pieceFaults } from '@eveningtide/core/plan-file';
+import type { Piece } from '@eveningtide/core/subjects';
+import type { Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { BottlesStore } from '../bottles/bottles.store.js';
+import { StaleWriteException, notFound } from '../http/errors.js';
+import { FaultsException } from '../validation/faults.js';
+import { WorkshopStore } from '../workshop/workshop.store.js';
+import { PiecesStore, type StoredPiece } from './pieces.store.js';
+
+@Injectable()
+export class PiecesService {
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly store: PiecesStore,
+    private readonly bottles: BottlesStore,
+    private readonly workshop: WorkshopStore,
+  ) {}
+
+  all(): Promise<StoredPiece[]> {
+    return this.store.all();
+  }
+
+  async one(id: string): Promise<StoredPiece> {
+    const found = await this.store.byId(id);
+    if (!found || found.deletedAt !== null) throw notFound('piece', id);
+    return found;
+  }
+
+  /** Saves a piece: a new one with version 0, a known one from the version it was read at. */
+  async save(id: string, sentVersion: number, piece: Piece): Promise<StoredPiece> {
+    if (piece.id !== id) throw new FaultsException([{ path: 'piece.id', value: piece.id, allowed: `the id in the address, ${id}` }]);
+    return this.sequelize.transaction(async (transaction) => {
+      await this.checkReferences(piece, transaction);
+      const stored = await this.store.byId(id, transaction);
+      if (!stored && sentVersion > 0) throw notFound('piece', id);
+      if (stored && stored.version !== sentVersion) throw new StaleWriteException(`Piece '${stored.piece.name}'`, sentVersion, stored);
+      await this.store.write(piece, sentVersion + 1, transaction);
+      return { version: sentVersion + 1, deletedAt: null, piece };
+    });
+  }
+
+  /** Puts a piece aside; `restore` brings it back. */
+  async remove(id: string): Promise<void> {
+    await this.mark(id, new Date().toISOString());
+  }
+
+  async restore(id: string): Promise<StoredPiece> {
+    await this.mark(id, null);
+    return this.one(id);
+  }
+
+  private async mark(id: string, deletedAt: string | null): Promise<void> {
+    const found = await this.sequelize.transaction((transaction) => this.store.setDeleted(id, deletedAt, transaction));
+    if (!found) throw notFound('piece', id);
+  }
+
+  private async checkReferences(piece: Piece, transaction: Transaction): Promise<void> {
+    const bottles = new Set((await this.bottles.all(transaction)).map(({ bottle }) => bottle.id));
+    const places = new Set((await this.workshop.read(transaction)).workshop.climate.places.map((place) => place.id));
+    const faults = [...pieceFaults('piece', piece, bottles, places)];
+    if (faults.length > 0) throw new FaultsException(faults);
+  }
+}

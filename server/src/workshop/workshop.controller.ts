@@ -1,0 +1,32 @@
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Sequelize } from 'sequelize-typescript';
+import { StaleWriteException } from '../http/errors.js';
+import { SaveWorkshopDto } from './workshop.dto.js';
+import { WorkshopStore, type StoredWorkshop } from './workshop.store.js';
+
+@ApiTags('workshop')
+@Controller('api/workshop')
+export class WorkshopController {
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly store: WorkshopStore,
+  ) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Evenings, climate and habits of the bench' })
+  read(): Promise<StoredWorkshop> {
+    return this.store.read();
+  }
+
+  @Put()
+  @ApiOperation({ summary: 'Save the workshop; a stale version is refused with 409 and what is stored' })
+  save(@Body() body: SaveWorkshopDto): Promise<StoredWorkshop> {
+    return this.sequelize.transaction(async (transaction) => {
+      const stored = await this.store.read(transaction);
+      if (stored.version !== body.version) throw new StaleWriteException('The workshop', body.version, stored);
+      await this.store.write(body.workshop, body.version + 1, transaction);
+      return { version: body.version + 1, workshop: body.workshop };
+    });
+  }
+}

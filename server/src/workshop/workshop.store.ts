@@ -1,0 +1,65 @@
+import { Injectable } from '@nestjs/common';
+import { DEFAULT_WORKSHOP, type Workshop } from '@eveningtide/core/schedule';
+import type { Transaction } from 'sequelize';
+import type { ModelCtor } from 'sequelize-typescript';
+import { DryingPlaceRow, SingleDateRow, WeeklyEveningRow, WorkshopRow } from '../database/models.js';
+
+export interface StoredWorkshop {
+  version: number;
+  workshop: Workshop;
+}
+
+const ONLY = 1;
+const LISTS: ModelCtor[] = [WeeklyEveningRow, SingleDateRow, DryingPlaceRow];
+
+/** Reads and writes the one workshop. Before it was ever saved, it is the default at version 0. */
+@Injectable()
+export class WorkshopStore {
+  async read(transaction?: Transaction): Promise<StoredWorkshop> {
+    const options = { transaction: transaction ?? null };
+    const row = await WorkshopRow.findByPk(ONLY, options);
+    if (!row) return { version: 0, workshop: DEFAULT_WORKSHOP };
+    const inOrder = { ...options, order: [['position', 'ASC']] as [string, string][] };
+    const [weekly, dates, places] = [await WeeklyEveningRow.findAll(inOrder), await SingleDateRow.findAll(inOrder), await DryingPlaceRow.findAll(inOrder)];
+    return {
+      version: row.version,
+      workshop: {
+        weekly: weekly.map(({ weekday, start, end }) => ({ weekday, start, end })),
+        dates: dates.map(({ date, start, end }) => ({ date, start, end })),
+        climate: {
+          evening: { tempC: row.eveningTempC, rhPct: row.eveningRhPct },
+          night: { tempC: row.nightTempC, rhPct: row.nightRhPct },
+          places: places.map(({ id, name, tempC, rhPct }) => ({ id, name, air: { tempC, rhPct } })),
+        },
+        daylight: { start: row.daylightStart, end: row.daylightEnd },
+        careful: row.careful,
+        airbrushCleanMin: row.airbrushCleanMin,
+        dropsPerMl: row.dropsPerMl,
+      },
+    };
+  }
+
+  async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
+    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl } = workshop;
+    await WorkshopRow.upsert(
+      {
+        id: ONLY,
+        version,
+        eveningTempC: climate.evening.tempC,
+        eveningRhPct: climate.evening.rhPct,
+        nightTempC: climate.night.tempC,
+        nightRhPct: climate.night.rhPct,
+        daylightStart: daylight.start,
+        daylightEnd: daylight.end,
+        careful,
+        airbrushCleanMin,
+        dropsPerMl,
+      },
+      { transaction },
+    );
+    for (const model of LISTS) await model.destroy({ where: {}, transaction });
+    await WeeklyEveningRow.bulkCreate(workshop.weekly.map((evening, position) => ({ ...evening, position })), { transaction });
+    await SingleDateRow.bulkCreate(workshop.dates.map((date, position) => ({ ...date, position })), { transaction });
+    await DryingPlaceRow.bulkCreate(climate.places.map(({ id, name, air }, position) => ({ id, name, ...air, position })), { transaction });
+  }
+}
