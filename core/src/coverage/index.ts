@@ -1,1 +1,2 @@
 export * from './coverage.js';
+export * from './mix-needed.js';

@@ -14,6 +14,12 @@ export interface Slot {
   replaces: Busy | null;
 }
 
+/** The next whole minute, where the allowed time reaches that far: nobody starts at 19:30 and 24 seconds. */
+function wholeMinute(atMin: number, allowed: readonly Interval[]): number {
+  const whole = Math.ceil(atMin);
+  return allowed.some((gap) => gap.fromMin <= atMin && whole <= gap.toMin) ? whole : atMin;
+}
+
 /**
  * The one pair of hands over time: what is taken, where something still fits. Every operation holds the hands, so one
  * list serves for hands and airbrush; cleaning after a colour holds both and is dropped while the colour stays.
@@ -31,10 +37,10 @@ export class BenchTime {
     while (at !== null && Number.isFinite(at)) {
       const evening = evenings[firstEndingAfter(evenings, at)];
       if (!evening) return null;
-      const start = Math.max(at, evening.fromMin);
+      const start = wholeMinute(Math.max(at, evening.fromMin), allowed);
       const endMin = start + operation.durationMin;
       let next: number | null = null;
-      if (firstOpen(allowed, start) !== start) next = start;
+      if (firstOpen(allowed, start) !== start) next = Math.max(evening.fromMin, start);
       else if (endMin + cleanMin > evening.toMin) next = evening.toMin;
       else if (operation.daylight && !daylight.some((d) => d.fromMin <= start && endMin <= d.toMin)) next = daylight.find((d) => d.fromMin > start)?.fromMin ?? null;
       else {

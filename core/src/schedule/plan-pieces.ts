@@ -1,11 +1,11 @@
 import { airOverEvenings, type Air } from '../climate/index.js';
 import { quantileFactor } from '../drying/index.js';
-import { batchMinutes, checkSequence, expandRounds, incomingOf, relativeOpenings, subjectOf, withCuringFixes, type Finding, type RelativeOpening, type SequenceProblem, type StepReport } from '../sequence/index.js';
+import { betweenCoatsMinutes, checkSequence, elapsedMinutes, expandRounds, handsOnMinutes, incomingOf, relativeOpenings, sittings, subjectOf, withCuringFixes, type Finding, type RelativeOpening, type SequenceProblem, type StepReport } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
 import { minuteOf } from './dates.js';
 import { planEvenings } from './planner.js';
-import type { Lag, LagWindow, Operation, Plan, PlanningProblem } from './problem.js';
+import type { Lag, LagWindow, Operation, Placed, Plan, PlanningProblem } from './problem.js';
 import type { Workshop } from './workshop.js';
 
 /** How far ahead evenings are laid out, days. */
@@ -17,7 +17,8 @@ export interface PieceOutlook {
   steps: Step[];
   reports: StepReport[];
   findings: Finding[];
-  durationsMin: number[];
+  /** Hands-on minutes of each step, for the whole batch. */
+  handsOnMin: number[];
   /** False where the plan found no place for a step; it is then shown as soon as drying allows. */
   placed: boolean[];
 }
@@ -29,39 +30,53 @@ export interface Outlook {
   pieces: PieceOutlook[];
 }
 
-const operationId = (piece: Piece, index: number): string => `${piece.id}/${String(index)}`;
+/** One sitting of one step: the n-th coat where coats are laid apart, else the whole step. */
+const operationId = (piece: Piece, index: number, sitting: number): string => `${piece.id}/${String(index)}/${String(sitting)}`;
+
+/** Reads an operation's id back. */
+export function operationOf(id: string): { pieceId: string; stepIndex: number; sitting: number } {
+  const [pieceId = '', stepIndex = '', sitting = ''] = id.split('/');
+  return { pieceId, stepIndex: Number(stepIndex), sitting: Number(sitting) };
+}
 
 const placesOf = (workshop: Workshop): Record<string, Air> => Object.fromEntries(workshop.climate.places.map((place) => [place.id, place.air]));
 
 function operationsOf(piece: Piece, steps: readonly Step[], originDate: string): Operation[] {
-  return steps.map((step, index) => {
-    const incoming = incomingOf(step);
-    const airbrush = incoming.tool === 'airbrush';
-    return {
-      id: operationId(piece, index),
+  return steps.flatMap((step, index) => {
+    const airbrush = incomingOf(step).tool === 'airbrush';
+    return sittings(step, piece).map((durationMin, sitting): Operation => ({
+      id: operationId(piece, index, sitting),
       job: piece.id,
-      durationMin: batchMinutes(step, piece),
+      durationMin,
       resources: airbrush ? ['hands', 'airbrush'] : ['hands'],
       colour: airbrush ? (step.bottleId ?? `${step.material ?? ''} ${step.colour ?? ''}`) : null,
       daylight: step.daylight,
-      pinnedMin: step.pinnedAt === null ? null : minuteOf(originDate, step.pinnedAt),
-      waitMin: step.waitMin ?? 0,
-    };
+      pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
+      waitMin: sitting === 0 ? (step.waitMin ?? 0) : 0,
+    }));
   });
 }
+
+const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, nightMin: minutes }, close: null });
 
 /** The openings in evening air and in night air make the windows of one lag; `factor` is for careful drying times. */
 function lagsOf(piece: Piece, steps: readonly Step[], workshop: Workshop): Lag[] {
   const subject = subjectOf(piece);
   const places = placesOf(workshop);
   const factor = quantileFactor(workshop.careful ? 'p80' : 'p50');
+  const pair = (o: RelativeOpening): string => `${String(o.fromIndex)}:${String(o.toIndex)}`;
   const evening = relativeOpenings(subject, steps, workshop.climate.evening, places);
-  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places).map((o) => [`${String(o.fromIndex)}:${String(o.toIndex)}`, o]));
-  return evening.map((opening) => ({
-    from: operationId(piece, opening.fromIndex),
-    to: operationId(piece, opening.toIndex),
-    windows: windowsOf(opening, night.get(`${String(opening.fromIndex)}:${String(opening.toIndex)}`) ?? opening, factor),
+  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places).map((o) => [pair(o), o]));
+  const lastSitting = steps.map((step) => sittings(step, piece).length - 1);
+  const between = evening.map((opening) => ({
+    from: operationId(piece, opening.fromIndex, lastSitting[opening.fromIndex] ?? 0),
+    to: operationId(piece, opening.toIndex, 0),
+    windows: windowsOf(opening, night.get(pair(opening)) ?? opening, factor),
   }));
+  const coats = steps.flatMap((step, index) =>
+    Array.from({ length: lastSitting[index] ?? 0 }, (_, n): Lag => ({ from: operationId(piece, index, n), to: operationId(piece, index, n + 1), windows: [always(betweenCoatsMinutes(step) * factor)] })),
+  );
+  return [...between, ...coats];
 }
 
 function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: number): LagWindow[] {
@@ -88,13 +103,18 @@ export function planningProblem(pieces: readonly Piece[], workshop: Workshop, or
 }
 
 /** The steps of a piece at the minutes a plan gives them, in the bench's air. */
-export function sequenceProblem(piece: Piece, workshop: Workshop, evenings: PlanningProblem['evenings'], starts: ReadonlyMap<string, number>): SequenceProblem {
+export function sequenceProblem(piece: Piece, workshop: Workshop, evenings: PlanningProblem['evenings'], placed: ReadonlyMap<string, Placed>): SequenceProblem {
   const steps = expandRounds(piece.steps, piece.groups);
+  const spans = steps.map((step, index) => {
+    const first = placed.get(operationId(piece, index, 0));
+    const last = placed.get(operationId(piece, index, sittings(step, piece).length - 1));
+    return first && last ? { startMin: first.startMin, minutes: last.endMin - first.startMin } : { startMin: null, minutes: elapsedMinutes(step, piece) };
+  });
   return {
     subject: subjectOf(piece),
     steps,
-    startsMin: steps.map((_, index) => starts.get(operationId(piece, index)) ?? null),
-    durationsMin: steps.map((step) => batchMinutes(step, piece)),
+    startsMin: spans.map((span) => span.startMin),
+    durationsMin: spans.map((span) => span.minutes),
     bench: airOverEvenings(workshop.climate, evenings),
     places: placesOf(workshop),
   };
@@ -107,22 +127,18 @@ export function sequenceProblem(piece: Piece, workshop: Workshop, evenings: Plan
 export function planPieces(pieces: readonly Piece[], workshop: Workshop, originDate: string, nowMin: number): Outlook {
   const problem = planningProblem(pieces, workshop, originDate, nowMin);
   const plan = planEvenings(problem);
-  const starts = new Map(plan.placed.map((p) => [p.id, p.startMin]));
+  const placed = new Map(plan.placed.map((p) => [p.id, p]));
+  return { originDate, plan, evenings: problem.evenings, pieces: pieces.map((piece) => outlookOf(piece, sequenceProblem(piece, workshop, problem.evenings, placed))) };
+}
+
+function outlookOf(piece: Piece, sequence: SequenceProblem): PieceOutlook {
+  const { steps: reports, findings } = checkSequence(sequence);
   return {
-    originDate,
-    plan,
-    evenings: problem.evenings,
-    pieces: pieces.map((piece) => {
-      const sequence = sequenceProblem(piece, workshop, problem.evenings, starts);
-      const { steps: reports, findings } = checkSequence(sequence);
-      return {
-        pieceId: piece.id,
-        steps: [...sequence.steps],
-        reports,
-        findings: withCuringFixes(sequence, findings),
-        durationsMin: [...sequence.durationsMin],
-        placed: sequence.startsMin.map((start) => start !== null),
-      };
-    }),
+    pieceId: piece.id,
+    steps: [...sequence.steps],
+    reports,
+    findings: withCuringFixes(sequence, findings),
+    handsOnMin: sequence.steps.map((step) => handsOnMinutes(step, piece)),
+    placed: sequence.startsMin.map((start) => start !== null),
   };
 }

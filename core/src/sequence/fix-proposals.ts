@@ -3,6 +3,7 @@ import { formatMinutes } from '../units/index.js';
 import { plainStep, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 import type { Edit, Fix } from './finding.js';
+import { fogsGlazing, openGlazing } from './glazing.js';
 import type { Moment } from './walker.js';
 
 /**
@@ -18,12 +19,18 @@ const step = (given: Partial<Step> & Pick<Step, 'technique' | 'zones'>): Omit<St
 /** Seals to try, the most forgiving first: waterborne, then lacquer; matt first because it gives tooth. */
 const SEALS = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol', 'clear-satin-acrylic', 'clear-gloss-acrylic'] as const;
 
-/** One clear coat, or two where what lies below needs it, right before the step. */
+/** A clear coat right before the step; windows that it would fog are masked for it and opened again. */
 export function insertSeals(moment: Moment): Fix[] {
-  return SEALS.map((material) => ({
-    label: `Add a seal first: ${materialById(material).name.toLowerCase()}`,
-    edits: [{ kind: 'insert', at: moment.stepIndex, step: step({ technique: 'clear-coat', material, zones: moment.step.zones, coats: 1 }) }],
-  }));
+  return SEALS.map((material) => {
+    const seal = step({ technique: 'clear-coat', material, zones: moment.step.zones });
+    const glass = openGlazing(moment.state).map((zone) => zone.zone.id);
+    const masked = glass.length > 0 && fogsGlazing({ id: '', ...seal }, moment.subject);
+    const added = masked ? [step({ technique: 'mask', material: 'masking-tape', zones: glass }), seal, step({ technique: 'unmask', zones: glass })] : [seal];
+    return {
+      label: `Add a seal first: ${materialById(material).name.toLowerCase()}${masked ? ', windows masked' : ''}`,
+      edits: added.map((made): Edit => ({ kind: 'insert', at: moment.stepIndex, step: made })),
+    };
+  });
 }
 
 export function insertMattCoat(moment: Moment): Fix[] {

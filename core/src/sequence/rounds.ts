@@ -1,4 +1,5 @@
 import type { Step, StepGroup } from '../subjects/index.js';
+import type { Edit, Fix } from './finding.js';
 
 /** Between the id of a step and the number of the round it is done in. */
 const ROUND_MARK = '~';
@@ -24,3 +25,18 @@ export function expandRounds(steps: readonly Step[], groups: readonly StepGroup[
 
 /** The id of the step that a round's step stands for. */
 export const stepIdOf = (id: string): string => id.split(ROUND_MARK)[0] ?? id;
+
+/** A fix for the steps as done, told for the steps as planned: what hits several rounds of a step hits it once. */
+export function fixForPlanned(fix: Fix, done: readonly Step[], planned: readonly Step[]): Fix {
+  const place = (at: number): number => {
+    const step = done[at];
+    const index = step ? planned.findIndex((p) => p.id === stepIdOf(step.id)) : -1;
+    return index < 0 ? planned.length : index;
+  };
+  const edits = fix.edits.map((edit): Edit => ({ ...edit, at: place(edit.at) }));
+  const seen = new Set<string>();
+  return { ...fix, edits: edits.filter((edit) => {
+    const same = JSON.stringify(edit);
+    return planned.length === done.length || (!seen.has(same) && Boolean(seen.add(same)));
+  }) };
+}

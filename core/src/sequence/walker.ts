@@ -40,6 +40,8 @@ export interface StepReport {
   /** Earliest start that everything before allows, and the step that holds it up. */
   earliestMin: number;
   heldUpBy: number | null;
+  /** Latest start before a window below closes; null where none does. */
+  closesMin: number | null;
   ripening: Ripening | null;
   takeBack: TakeBack | null;
   /** Looks darker or stronger until then; null where it does not shift. */
@@ -126,6 +128,13 @@ export function* walkOpenings(problem: SequenceProblem): Generator<{ stepIndex: 
   for (const { moment } of walk(problem, startState(problem.subject))) for (const { opening } of moment.openings) yield { stepIndex: moment.stepIndex, opening };
 }
 
+/** End of the window that is open at a minute, or of the last one that was; null where nothing closes. */
+function closing(openings: Moment['openings'], atMin: number): number | null {
+  const ends = openings.map(({ opening }) => (opening.list.find((gap) => gap.toMin >= atMin) ?? opening.list.at(-1))?.toMin ?? Infinity);
+  const first = Math.min(Infinity, ...ends);
+  return Number.isFinite(first) ? first : null;
+}
+
 /** What became of a step once its layer lies: read after the walk, when the state is complete. */
 function reportOf(stage: Stage, state: SequenceState): StepReport {
   const { moment, earliestMin, heldUpBy, endMin } = stage;
@@ -138,6 +147,7 @@ function reportOf(stage: Stage, state: SequenceState): StepReport {
     endMin,
     earliestMin,
     heldUpBy,
+    closesMin: closing(moment.openings, moment.startMin),
     ripening: dries
       ? {
           touchMin: readyMin(dries, 'touch'),

@@ -28,19 +28,19 @@ export const firstTables: Migration = {
     child(
       'zones',
       `partId TEXT NOT NULL, name TEXT NOT NULL, substrate TEXT NOT NULL, startSheen TEXT NOT NULL, areaMm2 REAL NOT NULL CHECK (areaMm2 >= 0),
-      down TEXT NOT NULL, relief TEXT NOT NULL, seen TEXT NOT NULL, keepClean TEXT`,
+      down TEXT NOT NULL, relief JSON NOT NULL, seen TEXT NOT NULL, keepClean TEXT`,
       ['FOREIGN KEY (pieceId, partId) REFERENCES parts (pieceId, id) DEFERRABLE INITIALLY DEFERRED'],
     ),
     child('features', `zoneId TEXT NOT NULL, kind TEXT NOT NULL, label TEXT NOT NULL, xMm REAL NOT NULL, yMm REAL NOT NULL`, [
       'FOREIGN KEY (pieceId, zoneId) REFERENCES zones (pieceId, id) DEFERRABLE INITIALLY DEFERRED',
     ]),
-    child('members', `label TEXT NOT NULL, differences TEXT NOT NULL`),
-    child('pictures', `fileName TEXT NOT NULL, caption TEXT NOT NULL, pins TEXT NOT NULL`),
+    child('members', `label TEXT NOT NULL, differences JSON NOT NULL`),
+    child('pictures', `fileName TEXT NOT NULL, caption TEXT NOT NULL, pins JSON NOT NULL`),
     child('checks', `"when" TEXT NOT NULL, text TEXT NOT NULL, done INTEGER NOT NULL`),
     child('step_groups', `name TEXT NOT NULL, rounds INTEGER NOT NULL CHECK (rounds BETWEEN 1 AND 3), gate TEXT NOT NULL`),
     child(
       'steps',
-      `technique TEXT NOT NULL, material TEXT, bottleId TEXT REFERENCES bottles (id) ON DELETE SET NULL, zones TEXT NOT NULL, dilution TEXT,
+      `technique TEXT NOT NULL, material TEXT, bottleId TEXT REFERENCES bottles (id) ON DELETE SET NULL, zones JSON NOT NULL, dilution JSON,
       coats INTEGER NOT NULL CHECK (coats >= 1), coverPct REAL, strength REAL, tool TEXT, dryUm REAL, airPressureBar REAL, direction TEXT,
       source TEXT, allowance REAL, colour TEXT, drying TEXT NOT NULL, dryingPlace TEXT, handsOnMin REAL, waitMin REAL, pinnedAt TEXT,
       priority TEXT NOT NULL, groupId TEXT, gate TEXT, daylight INTEGER NOT NULL, note TEXT NOT NULL`,

@@ -1,0 +1,42 @@
+// Pictures of the main views from the demo data, at 1280×800, on a fixed evening.
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildAll } from './lib/build.mjs';
+import { BROWSER_FLAGS, chromiumPath } from './lib/browser.mjs';
+import { installIfNeeded } from './lib/install.mjs';
+import { ROOT } from './lib/run.mjs';
+import { startServer } from './lib/server.mjs';
+
+await installIfNeeded();
+await buildAll();
+const { chromium } = await import('@playwright/test');
+const server = await startServer();
+const browser = await chromium.launch({ executablePath: await chromiumPath(), args: BROWSER_FLAGS });
+const folder = process.argv[2] ?? join(ROOT, 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+
+const today = new Date();
+today.setHours(19, 30, 0, 0);
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.clock.setFixedTime(today);
+
+async function shot(name, path, ready, prepare) {
+  await page.goto(`${server.url}${path}`);
+  await page.getByText(ready).first().waitFor();
+  await prepare?.();
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  console.log(name);
+}
+
+await shot('pieces', '/pieces', /nothing stands against/);
+await shot('piece', '/pieces/salt-van-14', /White spirit lifts/);
+await shot('piece-step', '/pieces/salt-van-14?step=s8', /While it dries/);
+await shot('evenings', '/evenings', 'Your hands');
+await shot('tonight', '/tonight', /Print the bench card/);
+await shot('new-piece', '/pieces', /nothing stands against/, () => page.getByRole('button', { name: 'New piece' }).click());
+await page.goto(`${server.url}/tonight`);
+await page.getByText('Print the bench card').waitFor();
+await page.pdf({ path: join(folder, 'bench-card.pdf'), preferCSSPageSize: true, printBackground: false });
+await browser.close();
+await server.stop();

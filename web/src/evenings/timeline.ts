@@ -1,0 +1,51 @@
+import type { Interval } from '@eveningtide/core/units';
+
+/** Evenings to scale side by side, nights squeezed between them; minutes to pixels both for blocks and for drying. */
+export interface Timeline {
+  columns: { evening: Interval; x: number; width: number }[];
+  /** Nights: before, between and after the evenings. */
+  gutters: { x: number; width: number; fromMin: number; toMin: number }[];
+  width: number;
+  x: (minute: number) => number;
+}
+
+const GUTTER_PX = 56;
+/** Early hours of a night get more room: most drying is over then. */
+const NIGHT_CURVE = 0.55;
+/** After the last evening drying goes on; so much of it is shown. */
+const AFTER_LAST_MIN = 24 * 60;
+
+export function timelineOf(evenings: readonly Interval[], pxPerMin: number): Timeline {
+  const columns: Timeline['columns'] = [];
+  const gutters: Timeline['gutters'] = [];
+  let at = 0;
+  evenings.forEach((evening, i) => {
+    const width = (evening.toMin - evening.fromMin) * pxPerMin;
+    columns.push({ evening, x: at, width });
+    at += width;
+    const toMin = evenings[i + 1]?.fromMin ?? evening.toMin + AFTER_LAST_MIN;
+    gutters.push({ x: at, width: GUTTER_PX, fromMin: evening.toMin, toMin });
+    at += GUTTER_PX;
+  });
+  const x = (minute: number): number => {
+    for (const [i, column] of columns.entries()) {
+      if (minute < column.evening.fromMin && i === 0) return 0;
+      if (minute <= column.evening.toMin) return column.x + Math.max(0, minute - column.evening.fromMin) * pxPerMin;
+      const gutter = gutters[i];
+      if (gutter && minute < gutter.toMin) return gutter.x + gutter.width * ((minute - gutter.fromMin) / (gutter.toMin - gutter.fromMin)) ** NIGHT_CURVE;
+    }
+    return at;
+  };
+  return { columns, gutters, width: at, x };
+}
+
+/** Rows for labels so that none touches the one before on its row; 0 is nearest to the block. */
+export function staggered(labels: readonly { x: number; width: number }[], rows = 3): number[] {
+  const ends = Array.from({ length: rows }, () => -Infinity);
+  return labels.map(({ x, width }) => {
+    const free = ends.findIndex((end) => end <= x);
+    const row = free < 0 ? ends.indexOf(Math.min(...ends)) : free;
+    ends[row] = x + width;
+    return row;
+  });
+}

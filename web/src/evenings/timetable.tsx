@@ -1,0 +1,157 @@
+import { clockOf, operationOf, type Outlook } from '@eveningtide/core/schedule';
+import { stepPaint } from '@eveningtide/core/plan-file';
+import { stepIdOf } from '@eveningtide/core/sequence';
+import { techniqueById } from '@eveningtide/core/techniques';
+import { formatMinutes, type Interval } from '@eveningtide/core/units';
+import type { Piece } from '@eveningtide/core/subjects';
+import { useEffect, useRef } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { useBottlesQuery } from '../store/api.js';
+import { dayOfMinute } from '../ui/times.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { Drying } from './drying.js';
+import { staggered, timelineOf, type Timeline } from './timeline.js';
+
+const LANE = 92;
+const BLOCK = 22;
+const FLOOR = 76;
+const LABEL_ROWS = 3;
+const LABEL_STEP = 16;
+/** Pixels of an average letter of a label. */
+const LETTER_PX = 7;
+/** Show the evenings of the plan, and at least so many. */
+const LEAST_EVENINGS = 4;
+
+interface Block {
+  id: string;
+  startMin: number;
+  endMin: number;
+  stepIndex: number;
+  stepId: string;
+  name: string;
+  colour: string | null;
+  snag: boolean;
+}
+
+function shownEvenings(outlook: Outlook): Interval[] {
+  const finish = outlook.plan.finishMin ?? 0;
+  const used = outlook.evenings.filter((e) => outlook.plan.placed.some((p) => p.startMin >= e.fromMin && p.startMin < e.toMin));
+  return used.length >= LEAST_EVENINGS ? used : outlook.evenings.filter((e) => e.toMin > (outlook.plan.placed[0]?.startMin ?? 0)).slice(0, Math.max(LEAST_EVENINGS, outlook.evenings.filter((e) => e.fromMin <= finish).length));
+}
+
+/** Light evenings, dark nights, a lane for each piece; a block leads to its step. */
+export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: number }) {
+  const { outlook, now } = usePlan();
+  const { data: stored } = useBottlesQuery();
+  const [search] = useSearchParams();
+  const marked = useRef<HTMLAnchorElement>(null);
+  const target = search.get('step');
+  useEffect(() => { marked.current?.scrollIntoView({ block: 'nearest', inline: 'center' }); }, [target]);
+  if (!outlook) return null;
+  const timeline = timelineOf(shownEvenings(outlook), pxPerMin);
+  const bottles = stored?.map(({ bottle }) => bottle) ?? [];
+
+  const blocksOf = (pieceId: string): Block[] => {
+    const own = outlook.pieces.find((p) => p.pieceId === pieceId);
+    return outlook.plan.placed.flatMap((placed): Block[] => {
+      const at = operationOf(placed.id);
+      const step = at.pieceId === pieceId ? own?.steps[at.stepIndex] : undefined;
+      if (!own || !step) return [];
+      const snag = own.findings.some((f) => f.severity === 'snag' && f.stepIndex === at.stepIndex);
+      return [{ id: placed.id, startMin: placed.startMin, endMin: placed.endMin, stepIndex: at.stepIndex, stepId: stepIdOf(step.id), name: techniqueById(step.technique).name, colour: stepPaint(step, bottles)?.colour ?? null, snag }];
+    });
+  };
+  const lanes = pieces.map((piece) => ({ piece, blocks: blocksOf(piece.id) })).filter(({ blocks }) => blocks.length > 0);
+
+  return (
+    // a place that scrolls must be reachable by keyboard
+    <div className="min-h-0 flex-1 overflow-auto" tabIndex={0} role="region" aria-label="Timetable">
+      <div className="grid" style={{ gridTemplateColumns: `150px ${String(timeline.width)}px`, width: timeline.width + 150 }}>
+        <HeadRow timeline={timeline} originDate={outlook.originDate} nowMin={now.minute} />
+        <LaneName title="Your hands" note="one job at a time" />
+        <HandsStrip timeline={timeline} blocks={lanes.flatMap((lane) => lane.blocks)} cleanings={outlook.plan.cleanings} nowMin={now.minute} />
+        {lanes.map(({ piece, blocks }) => {
+          const own = outlook.pieces.find((p) => p.pieceId === piece.id);
+          const labels = staggered(blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * LETTER_PX + 10 })), LABEL_ROWS);
+          return (
+            <div key={piece.id} className="contents">
+              <LaneName title={piece.name} note={piece.members.length > 1 ? `batch of ${String(piece.members.length)}` : `${String(piece.steps.length)} steps`} />
+              <div className="relative border-b border-line" style={{ height: LANE }}>
+                {own && <Drying timeline={timeline} own={own} height={LANE} floor={FLOOR} wedge={BLOCK} />}
+                {blocks.map((block, i) => {
+                  const x = timeline.x(block.startMin);
+                  const top = FLOOR - BLOCK - LABEL_STEP * ((labels[i] ?? 0) + 1);
+                  const isTarget = target === `${piece.id}/${block.stepId}`;
+                  return (
+                    <Link
+                      key={block.id}
+                      ref={isTarget ? marked : undefined}
+                      to={`/pieces/${piece.id}?step=${block.stepId}`}
+                      title={`${dayOfMinute(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}`}
+                      aria-label={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${dayOfMinute(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
+                      className="group absolute block"
+                      style={{ left: x, top, width: Math.max(24, (block.endMin - block.startMin) * pxPerMin), height: FLOOR - top }}
+                    >
+                      <span className={`absolute bottom-0 left-0 border ${block.snag ? 'border-2 border-brick' : 'border-ink'} ${isTarget ? 'ring-2 ring-ink ring-offset-2' : ''} ${block.colour ? '' : 'bg-paper'}`} style={{ width: Math.max(5, (block.endMin - block.startMin) * pxPerMin), height: BLOCK, background: block.colour ?? undefined }} />
+                      {(labels[i] ?? 0) > 0 && <span className="absolute left-0 w-px bg-line-strong" style={{ top: LABEL_STEP, bottom: BLOCK }} />}
+                      <span className={`absolute top-0 left-0 bg-paper/80 pr-1 text-[13px] leading-4 whitespace-nowrap group-hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}>
+                        {block.snag ? '⚠ ' : ''}
+                        {block.name}
+                      </span>
+                    </Link>
+                  );
+                })}
+              </div>
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+function LaneName({ title, note }: { title: string; note: string }) {
+  return (
+    <div className="sticky left-0 z-10 flex flex-col justify-center border-r border-b border-line bg-page px-3">
+      <b className="leading-tight font-semibold">{title}</b>
+      <span className="text-[13px] text-ink-2">{note}</span>
+    </div>
+  );
+}
+
+function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originDate: string; nowMin: number }) {
+  return (
+    <>
+      <div className="sticky left-0 z-10 border-r border-b border-line bg-page px-3 py-2 text-[13px] text-ink-2">Evening and its hours</div>
+      <div className="relative h-14 border-b border-line">
+        {timeline.columns.map(({ evening, x, width }) => {
+          const tonight = nowMin < evening.toMin && evening.fromMin < 1440;
+          return (
+            <div key={evening.fromMin} className={`absolute inset-y-0 overflow-hidden bg-paper px-2 pt-1 whitespace-nowrap ${tonight ? 'border-t-4 border-lamp' : ''}`} style={{ left: x, width }}>
+              <b className="font-semibold">{dayOfMinute(originDate, evening.fromMin)}</b> {tonight ? 'tonight' : ''}
+              <br />
+              <span className="figures text-[13px] text-ink-2">{clockOf(evening.fromMin)}–{clockOf(evening.toMin)}</span>
+            </div>
+          );
+        })}
+        {timeline.gutters.map(({ x, width, fromMin, toMin }) => (
+          <div key={fromMin} className="absolute inset-y-0 bg-night pt-1 text-center text-[13px] text-night-text" style={{ left: x, width }}>
+            <span className="figures">{Math.round((toMin - fromMin) / 60)} h</span>
+          </div>
+        ))}
+      </div>
+    </>
+  );
+}
+
+function HandsStrip({ timeline, blocks, cleanings, nowMin }: { timeline: Timeline; blocks: readonly Block[]; cleanings: readonly Interval[]; nowMin: number }) {
+  return (
+    <div className="relative h-11 border-b border-line" aria-hidden="true">
+      {timeline.columns.map(({ x, width, evening }) => <div key={evening.fromMin} className="absolute inset-y-0 bg-paper" style={{ left: x, width }} />)}
+      {timeline.gutters.map(({ x, width, fromMin }) => <div key={fromMin} className="absolute inset-y-0 bg-night" style={{ left: x, width }} />)}
+      {blocks.map((b) => <div key={b.id} className="absolute top-2 h-6 border border-ink bg-ink" style={{ left: timeline.x(b.startMin), width: Math.max(3, timeline.x(b.endMin) - timeline.x(b.startMin) - 1) }} />)}
+      {cleanings.map((c) => <div key={c.fromMin} className="hatched absolute top-2 h-6 border border-ink bg-paper" style={{ left: timeline.x(c.fromMin), width: Math.max(3, timeline.x(c.toMin) - timeline.x(c.fromMin) - 1) }} />)}
+      {timeline.columns.some(({ evening }) => nowMin >= evening.fromMin && nowMin <= evening.toMin) && <div className="absolute inset-y-0 w-0.5 bg-lamp" style={{ left: timeline.x(nowMin) }} />}
+    </div>
+  );
+}

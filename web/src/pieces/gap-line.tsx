@@ -1,0 +1,60 @@
+import { clockOf, dateOf, type PieceOutlook } from '@eveningtide/core/schedule';
+import { formatMinutes } from '@eveningtide/core/units';
+import { ebbPath } from '../ui/ebb.js';
+import { dayWords } from '../ui/times.js';
+import { usePlan } from '../workers/outlook-context.js';
+
+const WIDTH = 250;
+const HEIGHT = 16;
+const FLOOR = 13;
+const LONGEST_MIN = 48 * 60;
+
+/** Square-root axis over two days, the same for every row: minutes and nights can be compared by eye. */
+const x = (minutes: number): number => Math.sqrt(Math.min(Math.max(minutes, 0), LONGEST_MIN) / LONGEST_MIN) * (WIDTH - 8);
+
+/**
+ * The time between a step and the next, to scale: the wedge is wet paint, its end is when the next step may come, the
+ * triangle when the plan does it, the bracket when a window closes.
+ */
+export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) {
+  const { outlook } = usePlan();
+  const index = own.steps.findIndex((step) => step.id === stepId);
+  const report = own.reports[index];
+  const next = own.reports[index + 1];
+  if (!outlook || !report) return null;
+  const readyMin = report.ripening?.recoatFromMin ?? null;
+  const held = next?.heldUpBy === index;
+  const waits = held && next ? next.earliestMin : readyMin;
+  const nextDay = next ? dateOf(outlook.originDate, next.startMin) : null;
+  const overnight = nextDay !== null && nextDay !== dateOf(outlook.originDate, report.endMin);
+  const closes = held && next?.closesMin !== null ? next.closesMin : null;
+  if (!overnight && waits === null) return null;
+  const words = waits === null ? '' : Number.isFinite(waits) ? `ready after ${formatMinutes(waits - report.endMin)}` : 'does not dry in this air';
+  const until = closes !== null ? `best before ${formatMinutes(closes - report.endMin)}` : '';
+  return (
+    <div className={`flex items-center gap-3 pr-9 pl-[60px] text-[13px] ${overnight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}>
+      <p className="min-w-0 flex-1 truncate">
+        {overnight && nextDay && (
+          <>
+            <b className="font-semibold">Night</b> to {dayWords(nextDay)}
+            {words ? ' · ' : ''}
+          </>
+        )}
+        {words}
+        {until ? ` · ${until}` : ''}
+        {!overnight && next && waits !== null && Number.isFinite(waits) ? ` · next at ${clockOf(next.startMin)}` : ''}
+      </p>
+      <svg width={WIDTH} height={HEIGHT} aria-hidden="true" className={overnight ? 'text-tide-lit' : 'text-tide'}>
+        {waits !== null && Number.isFinite(waits) && (
+          <>
+            <path d={ebbPath(0, x(waits - report.endMin), FLOOR, 10)} className={overnight ? 'fill-wet-lit' : 'fill-wet'} />
+            <path d={`M${String(x(waits - report.endMin))} ${String(FLOOR)}H${String(x(closes === null ? LONGEST_MIN : closes - report.endMin))}`} stroke="currentColor" strokeWidth={1.5} />
+            <path d={`M${String(x(waits - report.endMin))} 4V${String(FLOOR + 1)}`} stroke="currentColor" strokeWidth={2} />
+          </>
+        )}
+        {closes !== null && <path d={`M${String(x(closes - report.endMin) - 4)} 3h4v11h-4`} fill="none" stroke={overnight ? '#e79a87' : '#8a2e1e'} strokeWidth={1.5} />}
+        {next && <path d={`M${String(x(next.startMin - report.endMin) - 4)} 1h8l-4 6z`} className={overnight ? 'fill-night-text' : 'fill-ink'} />}
+      </svg>
+    </div>
+  );
+}

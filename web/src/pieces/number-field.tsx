@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import { Field } from '../ui/field.js';
+
+interface NumberFieldProps {
+  label: string;
+  value: number | null;
+  /** What stands there when nothing is typed. */
+  usual?: string;
+  min: number;
+  max: number;
+  whole?: boolean;
+  /** Empty means null; without it a number must stand there. */
+  optional?: boolean;
+  onChange: (value: number | null) => void;
+}
+
+/** A number that may be left to its usual value; what is not allowed is told and not taken over. */
+export function NumberField({ label, value, usual, min, max, whole = false, optional = true, onChange }: NumberFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? (value === null ? '' : String(value));
+  const problem = (text: string): string | undefined => {
+    if (text.trim() === '') return optional ? undefined : 'Type a number';
+    const number = Number(text.replace(',', '.'));
+    const good = Number.isFinite(number) && number >= min && number <= max && (!whole || Number.isInteger(number));
+    return good ? undefined : `Allowed: ${whole ? 'whole numbers ' : ''}${String(min)}–${String(max)}`;
+  };
+  return (
+    <Field label={label} error={problem(shown)}>
+      {(ids) => (
+        <input
+          {...ids}
+          inputMode="decimal"
+          className="field figures"
+          value={shown}
+          placeholder={usual}
+          onChange={(event) => {
+            const text = event.target.value;
+            setTyped(text);
+            if (problem(text) === undefined) onChange(text.trim() === '' ? null : Number(text.replace(',', '.')));
+          }}
+          onBlur={() => { if (problem(shown) === undefined) setTyped(null); }}
+        />
+      )}
+    </Field>
+  );
+}

@@ -1,0 +1,92 @@
+import { formatMinutes } from '@eveningtide/core/units';
+import type { Piece } from '@eveningtide/core/subjects';
+import { Redo2, Undo2 } from 'lucide-react';
+import { Link } from 'react-router';
+import { editorActions, type SaveState } from '../store/editor.js';
+import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { dayOfMinute } from '../ui/times.js';
+import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { countWords } from './words.js';
+
+export function PieceHeader({ piece }: { piece: Piece }) {
+  const dispatch = useAppDispatch();
+  const { past, future } = useAppSelector((state) => state.editor);
+  const { outlook } = usePlan();
+  const own = usePieceOutlook(piece.id);
+  const last = own?.reports.at(-1);
+  const snags = own?.findings.filter((f) => f.severity === 'snag').length ?? 0;
+  const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
+  const facts = [`1 : ${String(piece.scaleRatio)}`, countWords(piece.steps.length, 'step'), `${formatMinutes(handsOn)} of hands-on`];
+  return (
+    <header className="sticky top-0 z-10 border-b border-line-strong bg-page px-4 py-2.5">
+      <div className="flex items-start justify-between gap-4">
+        <div className="min-w-0 flex-1">
+          <h1>
+            <input
+              aria-label="Name of the piece"
+              value={piece.name}
+              maxLength={120}
+              onChange={(event) => { if (event.target.value.trim()) dispatch(editorActions.renamed(event.target.value)); }}
+              className="-ml-1 w-full rounded-sm border border-transparent bg-transparent px-1 text-[27px] leading-8 font-bold hover:border-line focus:bg-white"
+            />
+          </h1>
+          <p className="flex flex-wrap gap-x-3 text-ink-2">
+            {facts.map((fact) => <span key={fact} className="border-r border-line-strong pr-3 last:border-0">{fact}</span>)}
+            {snags > 0 && <b className="text-brick">{countWords(snags, 'snag')}</b>}
+          </p>
+        </div>
+        {outlook && last && (
+          <p className="text-right text-ink-2">
+            done
+            <Link to="/evenings" className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink">{dayOfMinute(outlook.originDate, last.endMin)}</Link>
+          </p>
+        )}
+        <div className="no-print flex flex-col items-end gap-1">
+          <div className="flex gap-1">
+            <Button small disabled={past.length === 0} onClick={() => dispatch(editorActions.undone())}><Undo2 size={15} aria-hidden="true" /> Undo</Button>
+            <Button small disabled={future.length === 0} onClick={() => dispatch(editorActions.redone())}><Redo2 size={15} aria-hidden="true" /> Redo</Button>
+          </div>
+          <SaveLine />
+        </div>
+      </div>
+      <Conflict />
+    </header>
+  );
+}
+
+const SAVE_WORDS: Record<SaveState, string> = {
+  saved: 'All saved',
+  unsaved: 'Not saved yet …',
+  saving: 'Saving …',
+  offline: 'Server away; kept here, trying again',
+  conflict: 'Changed in two places',
+  refused: 'Not saved',
+};
+
+function SaveLine() {
+  const { save, refusal } = useAppSelector((state) => state.editor);
+  const bad = save === 'offline' || save === 'conflict' || save === 'refused';
+  return (
+    <p role="status" className={`max-w-72 text-right text-[13px] ${bad ? 'font-semibold text-brick' : 'text-ink-2'}`}>
+      {SAVE_WORDS[save]}
+      {save === 'refused' && refusal ? `: ${refusal}` : ''}
+    </p>
+  );
+}
+
+/** Two tabs changed the same piece: the painter chooses, nothing is overwritten unasked. */
+function Conflict() {
+  const dispatch = useAppDispatch();
+  const { save, theirs, piece } = useAppSelector((state) => state.editor);
+  if (save !== 'conflict' || !theirs) return null;
+  return (
+    <div role="alert" className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-brick bg-paper px-3 py-2">
+      <p className="flex-1">
+        <b>This piece was changed elsewhere meanwhile.</b> There: {countWords(theirs.piece.steps.length, 'step')}, “{theirs.piece.name}”. Here: {countWords(piece?.steps.length ?? 0, 'step')}, “{piece?.name}”.
+      </p>
+      <Button small onClick={() => dispatch(editorActions.theirsTaken())}>Take the other</Button>
+      <Button small look="ink" onClick={() => dispatch(editorActions.mineKept())}>Keep mine</Button>
+    </div>
+  );
+}

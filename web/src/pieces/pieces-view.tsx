@@ -1,0 +1,98 @@
+import { substrateById, PIECE_KIND_NAMES, type Piece } from '@eveningtide/core/subjects';
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { useDeletePieceMutation, usePiecesQuery, useRestorePieceMutation } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { Empty, Failed, Loading } from '../ui/states.js';
+import { dayOfMinute } from '../ui/times.js';
+import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { NewPieceDialog } from './new-piece-dialog.js';
+import { PlanFileMenu } from './plan-file-menu.js';
+import { countWords } from './words.js';
+
+export function PiecesView() {
+  const { data, isLoading, isError, refetch } = usePiecesQuery();
+  const [making, setMaking] = useState(false);
+  return (
+    <main className="p-4">
+      <header className="mb-4 flex items-center justify-between gap-4">
+        <h1 className="text-[27px] font-bold">Pieces</h1>
+        <div className="flex gap-2">
+          <PlanFileMenu />
+          <Button look="ink" onClick={() => { setMaking(true); }}>
+            <Plus size={16} aria-hidden="true" /> New piece
+          </Button>
+        </div>
+      </header>
+      {isLoading && <Loading what="your pieces" />}
+      {isError && !data && <Failed what="your pieces" onRetry={() => { void refetch(); }} />}
+      {data?.length === 0 && (
+        <Empty title="No piece yet">
+          Make a piece from its kind: a van, a wall, a load. It comes with zones and areas; then lay down its finishing sequence, and the app tells what would go wrong and which evenings it takes.
+        </Empty>
+      )}
+      {data && data.length > 0 && (
+        <ul className="divide-y divide-line border-y border-line">
+          {data.map(({ piece }) => (
+            <PieceItem key={piece.id} piece={piece} />
+          ))}
+        </ul>
+      )}
+      {making && <NewPieceDialog onClose={() => { setMaking(false); }} />}
+    </main>
+  );
+}
+
+const substrateWords = (piece: Piece): string => [...new Set(piece.zones.filter((zone) => !zone.keepClean).map((zone) => substrateById(zone.substrate).name.toLowerCase()))].join(', ');
+
+function PieceItem({ piece }: { piece: Piece }) {
+  const { outlook } = usePlan();
+  const own = usePieceOutlook(piece.id);
+  const [remove] = useDeletePieceMutation();
+  const [restore] = useRestorePieceMutation();
+  const last = own?.reports.at(-1);
+  const throwAway = async () => {
+    try {
+      await remove(piece.id).unwrap();
+      toast(`${piece.name} put aside`, { duration: 12_000, action: { label: 'Undo', onClick: () => { void restore(piece.id); } } });
+    } catch {
+      toast.error(`${piece.name} was not put aside: the server does not answer.`);
+    }
+  };
+  return (
+    <li className="grid grid-cols-[minmax(0,2fr)_minmax(0,1.6fr)_minmax(0,1fr)_auto] items-center gap-4 px-2 py-2.5 hover:bg-paper">
+      <div>
+        <Link to={`/pieces/${piece.id}`} className="text-lg font-semibold underline decoration-line-strong underline-offset-2 hover:decoration-ink">
+          {piece.name}
+        </Link>
+        <p className="text-ink-2">
+          {PIECE_KIND_NAMES[piece.kind]}, <span className="figures">1 : {piece.scaleRatio}</span>, {substrateWords(piece)}
+        </p>
+      </div>
+      <div>
+        <p>{countWords(piece.steps.length, 'step')}</p>
+        <Trouble pieceId={piece.id} />
+      </div>
+      <p className="text-ink-2">{outlook && last ? <>done <b className="font-semibold text-ink">{dayOfMinute(outlook.originDate, last.endMin)}</b></> : 'nothing planned'}</p>
+      <button type="button" aria-label={`Put ${piece.name} aside`} className="rounded-sm p-2 hover:bg-ground" onClick={() => { void throwAway(); }}>
+        <Trash2 size={17} aria-hidden="true" />
+      </button>
+    </li>
+  );
+}
+
+function Trouble({ pieceId }: { pieceId: string }) {
+  const own = usePieceOutlook(pieceId);
+  if (!own) return null;
+  const snags = own.findings.filter((f) => f.severity === 'snag').length;
+  const cautions = own.findings.filter((f) => f.severity === 'caution').length;
+  if (snags + cautions === 0) return <p className="text-tide">nothing stands against it</p>;
+  return (
+    <p className="flex gap-3">
+      {snags > 0 && <b className="font-semibold text-brick">{countWords(snags, 'snag')}</b>}
+      {cautions > 0 && <span>{countWords(cautions, 'caution')}</span>}
+    </p>
+  );
+}

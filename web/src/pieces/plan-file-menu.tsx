@@ -1,0 +1,120 @@
+import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
+import { ChevronDown } from 'lucide-react';
+import { AlertDialog, DropdownMenu } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { refusalOf, useImportPlanMutation, useLazyExportPlanQuery } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { Dialog } from '../ui/dialog.js';
+import { localNow } from '../ui/times.js';
+import { countWords } from './words.js';
+
+const FILE_NAME = 'workshop.eveningtide.json';
+
+function download(plan: PlanFile): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([JSON.stringify(plan, null, 2)], { type: 'application/json' }));
+  link.download = FILE_NAME;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+interface Broken {
+  name: string;
+  message: string;
+  faults: PlanFault[];
+}
+
+/** Everything out to a plan file, and in again. A file that comes in replaces all; the toast brings back what was there. */
+export function PlanFileMenu() {
+  const input = useRef<HTMLInputElement>(null);
+  const [fetchPlan] = useLazyExportPlanQuery();
+  const [importPlan] = useImportPlanMutation();
+  const [asked, setAsked] = useState<{ name: string; file: unknown } | null>(null);
+  const [broken, setBroken] = useState<Broken | null>(null);
+
+  const save = async () => {
+    try {
+      download(await fetchPlan().unwrap());
+    } catch {
+      toast.error('Nothing was saved: the server does not answer.');
+    }
+  };
+
+  const read = async (chosen: File) => {
+    try {
+      setAsked({ name: chosen.name, file: JSON.parse(await chosen.text()) as unknown });
+    } catch (error) {
+      setBroken({ name: chosen.name, message: `It is not JSON: ${error instanceof Error ? error.message : String(error)}`, faults: [] });
+    }
+  };
+
+  const open = async (name: string, file: unknown) => {
+    try {
+      const before = await fetchPlan().unwrap();
+      const { pieces, bottles } = await importPlan({ file, today: localNow().date }).unwrap();
+      toast(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, { duration: 20_000, action: { label: 'Undo', onClick: () => { void importPlan({ file: before, today: localNow().date }); } } });
+    } catch (error) {
+      const refusal = refusalOf(error);
+      setBroken({ name, message: refusal?.data.message ?? 'The server does not answer.', faults: refusal?.data.faults ?? [] });
+    }
+  };
+
+  const item = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
+  return (
+    <>
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <Button>Plan file <ChevronDown size={15} aria-hidden="true" /></Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-52 rounded-sm border border-line-strong bg-paper p-1">
+            <DropdownMenu.Item className={item} onSelect={() => { void save(); }}>Save everything to a file</DropdownMenu.Item>
+            <DropdownMenu.Item className={item} onSelect={() => { input.current?.click(); }}>Open a file …</DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="hidden"
+        aria-label="Plan file to open"
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = '';
+          if (chosen) void read(chosen);
+        }}
+      />
+      <AlertDialog.Root open={asked !== null} onOpenChange={(isOpen) => { if (!isOpen) setAsked(null); }}>
+        <AlertDialog.Portal>
+          <AlertDialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
+          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(460px,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
+            <AlertDialog.Title className="text-xl font-semibold">Replace everything by {asked?.name}?</AlertDialog.Title>
+            <AlertDialog.Description className="mt-1 text-ink-2">All pieces, bottles and evenings here give way to those of the file. You can take it back right afterwards.</AlertDialog.Description>
+            <div className="mt-4 flex justify-end gap-2">
+              <AlertDialog.Cancel asChild><Button>Leave it</Button></AlertDialog.Cancel>
+              <AlertDialog.Action asChild>
+                <Button look="ink" onClick={() => { if (asked) void open(asked.name, asked.file); }}>Replace</Button>
+              </AlertDialog.Action>
+            </div>
+          </AlertDialog.Content>
+        </AlertDialog.Portal>
+      </AlertDialog.Root>
+      {broken && (
+        <Dialog title={`${broken.name} was refused`} note="Nothing was changed." open onOpenChange={(isOpen) => { if (!isOpen) setBroken(null); }}>
+          {broken.faults.length === 0 && <p>{broken.message}</p>}
+          <ul className="space-y-2">
+            {broken.faults.map((fault) => (
+              <li key={`${fault.path} ${fault.allowed}`} className="border-l-4 border-brick bg-paper px-3 py-1.5">
+                <code className="figures font-semibold">{fault.path}</code>
+                <br />
+                holds <q>{fault.value}</q>; allowed: {fault.allowed}
+              </li>
+            ))}
+          </ul>
+        </Dialog>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+import { NavLink } from 'react-router';
+import { usePiecesQuery } from './store/api.js';
+import { BenchClimate } from './workshop/bench-climate.js';
+import { usePlan } from './workers/outlook-context.js';
+import { tonightOf } from './tonight/tonight.js';
+
+const entry = 'relative flex h-9 items-center pr-3 pl-8 text-[15px] font-medium';
+
+/** The views in the order of the work, and the air at the bench below. */
+export function Rail() {
+  const { data: pieces } = usePiecesQuery();
+  const { outlook, now } = usePlan();
+  const tonight = outlook ? tonightOf(outlook, now.minute) : null;
+  const entries = [
+    { to: '/tonight', name: 'Tonight', count: tonight?.isTonight ? tonight.jobs.length : 0 },
+    { to: '/pieces', name: 'Pieces', count: pieces?.length ?? 0 },
+    { to: '/evenings', name: 'Evenings', count: outlook?.plan.eveningsUsed ?? 0 },
+  ];
+  return (
+    <aside className="no-print flex flex-col border-r border-line-strong bg-rail pt-4 pb-3">
+      <div className="flex items-center gap-2 px-3.5 pb-4 text-[17px] font-bold">
+        <img src="/mark.svg" width={24} height={24} alt="" />
+        Eveningtide
+      </div>
+      <nav aria-label="Main">
+        {entries.map(({ to, name, count }) => (
+          <NavLink key={to} to={to} className={({ isActive }) => `${entry} ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'} ${to === '/tonight' ? 'before:!bg-lamp' : ''}`}>
+            {name}
+            <span className="figures ml-auto text-[13px] font-normal text-ink-2">{count}</span>
+          </NavLink>
+        ))}
+      </nav>
+      <BenchClimate />
+    </aside>
+  );
+}

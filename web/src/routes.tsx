@@ -1,0 +1,18 @@
+import { Navigate, createBrowserRouter } from 'react-router';
+import { Shell } from './shell.js';
+
+/** A view is fetched when it is first opened. */
+export const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { index: true, element: <Navigate to="/pieces" replace /> },
+      { path: 'tonight', lazy: async () => ({ Component: (await import('./tonight/tonight-view.js')).TonightView }) },
+      { path: 'pieces', lazy: async () => ({ Component: (await import('./pieces/pieces-view.js')).PiecesView }) },
+      { path: 'pieces/:pieceId', lazy: async () => ({ Component: (await import('./pieces/piece-view.js')).PieceView }) },
+      { path: 'evenings', lazy: async () => ({ Component: (await import('./evenings/evenings-view.js')).EveningsView }) },
+      { path: '*', lazy: async () => ({ Component: (await import('./not-found.js')).NotFound }) },
+    ],
+    hydrateFallbackElement: <p className="p-6">Eveningtide …</p>,
+  },
+]);

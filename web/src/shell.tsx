@@ -1,0 +1,33 @@
+import { Outlet } from 'react-router';
+import { Toaster } from 'sonner';
+import { Rail } from './rail.js';
+import { OutlookProvider, usePlan } from './workers/outlook-context.js';
+
+/** The rail at the left and the view beside it. */
+export function Shell() {
+  return (
+    <OutlookProvider>
+      <a href="#view" className="sr-only focus:not-sr-only focus:absolute focus:z-40 focus:bg-paper focus:p-2">
+        Skip to the view
+      </a>
+      <div className="grid h-screen grid-cols-[160px_minmax(0,1fr)] print:block print:h-auto">
+        <Rail />
+        <div id="view" tabIndex={-1} className="flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
+          <PlanTrouble />
+          <Outlet />
+        </div>
+      </div>
+      <Toaster position="bottom-right" toastOptions={{ classNames: { toast: '!bg-ink !text-paper !border-ink !rounded-sm !font-[inherit]', actionButton: '!bg-paper !text-ink !rounded-sm', description: '!text-paper' } }} />
+    </OutlookProvider>
+  );
+}
+
+function PlanTrouble() {
+  const { error } = usePlan();
+  if (!error) return null;
+  return (
+    <p role="alert" className="no-print border-b border-brick bg-paper px-4 py-2 font-semibold text-brick">
+      The plan could not be made: {error}
+    </p>
+  );
+}

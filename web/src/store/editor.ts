@@ -1,0 +1,118 @@
+import { applyFix, type Fix } from '@eveningtide/core/sequence';
+import type { Piece, Step } from '@eveningtide/core/subjects';
+import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
+import type { StoredPiece } from './api.js';
+
+/** How the piece on the bench stands to what the server keeps. */
+export type SaveState = 'saved' | 'unsaved' | 'saving' | 'offline' | 'conflict' | 'refused';
+
+export interface EditorState {
+  piece: Piece | null;
+  /** Version the piece was read or last saved at. */
+  version: number;
+  past: Piece[];
+  future: Piece[];
+  save: SaveState;
+  /** Why the server refused, in its words. */
+  refusal: string | null;
+  /** What another tab saved meanwhile. */
+  theirs: StoredPiece | null;
+}
+
+const MOST_UNDO = 200;
+
+const initialState: EditorState = { piece: null, version: 0, past: [], future: [], save: 'saved', refusal: null, theirs: null };
+
+function remember(state: EditorState): void {
+  if (!state.piece) return;
+  state.past.push(state.piece);
+  if (state.past.length > MOST_UNDO) state.past.shift();
+  state.future = [];
+  if (state.save !== 'conflict') state.save = 'unsaved';
+}
+
+function change(state: EditorState, next: (piece: Piece) => Piece): void {
+  if (!state.piece) return;
+  const changed = next(state.piece);
+  remember(state);
+  state.piece = changed;
+}
+
+const moved = <T>(list: readonly T[], from: number, to: number): T[] => {
+  const out = [...list];
+  const [one] = out.splice(from, 1);
+  if (one !== undefined) out.splice(to, 0, one);
+  return out;
+};
+
+const editor = createSlice({
+  name: 'editor',
+  initialState,
+  reducers: {
+    /** Opens what the server keeps, or a draft of it that was never saved. */
+    opened: (_state, { payload }: PayloadAction<{ stored: StoredPiece; draft: Piece | null }>) => ({
+      ...initialState,
+      piece: payload.draft ?? payload.stored.piece,
+      version: payload.stored.version,
+      save: payload.draft ? ('unsaved' as const) : ('saved' as const),
+    }),
+    closed: () => initialState,
+    renamed: (state, { payload }: PayloadAction<string>) => { change(state, (piece) => ({ ...piece, name: payload })); },
+    patched: (state, { payload }: PayloadAction<Partial<Pick<Piece, 'doneBy' | 'note' | 'handled' | 'sheenWanted'>>>) => { change(state, (piece) => ({ ...piece, ...payload })); },
+    stepAdded: (state, { payload }: PayloadAction<{ step: Step; at: number }>) => { change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, payload.step) })); },
+    stepPatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Step> }>) => { change(state, (piece) => ({ ...piece, steps: piece.steps.map((step) => (step.id === payload.id ? { ...step, ...payload.patch } : step)) })); },
+    stepRemoved: (state, { payload }: PayloadAction<string>) => { change(state, (piece) => ({ ...piece, steps: piece.steps.filter((step) => step.id !== payload) })); },
+    stepMoved: (state, { payload }: PayloadAction<{ from: number; to: number }>) => {
+      const count = state.piece?.steps.length ?? 0;
+      if (payload.to < 0 || payload.to >= count || payload.from === payload.to) return;
+      change(state, (piece) => ({ ...piece, steps: moved(piece.steps, payload.from, payload.to) }));
+    },
+    fixPressed: {
+      prepare: (fix: Fix) => ({ payload: { fix, seed: nanoid(8) } }),
+      reducer: (state, { payload }: PayloadAction<{ fix: Fix; seed: string }>) => { change(state, (piece) => ({ ...piece, steps: applyFix(piece.steps, payload.fix, (n) => `${payload.seed}${String(n)}`) })); },
+    },
+    undone: (state) => {
+      const before = state.past.pop();
+      if (!before || !state.piece) return;
+      state.future.push(state.piece);
+      state.piece = before;
+      if (state.save !== 'conflict') state.save = 'unsaved';
+    },
+    redone: (state) => {
+      const after = state.future.pop();
+      if (!after || !state.piece) return;
+      state.past.push(state.piece);
+      state.piece = after;
+      if (state.save !== 'conflict') state.save = 'unsaved';
+    },
+    saving: (state) => { state.save = 'saving'; },
+    /** What was sent is stored; what was typed meanwhile is still to be saved. */
+    saved: (state, { payload }: PayloadAction<{ version: number; sent: Piece }>) => {
+      state.version = payload.version;
+      state.refusal = null;
+      state.save = state.save === 'saving' ? 'saved' : 'unsaved';
+    },
+    saveFailed: (state, { payload }: PayloadAction<{ refusal: string | null }>) => {
+      state.save = payload.refusal === null ? 'offline' : 'refused';
+      state.refusal = payload.refusal;
+    },
+    conflicted: (state, { payload }: PayloadAction<StoredPiece>) => {
+      state.save = 'conflict';
+      state.theirs = payload;
+    },
+    theirsTaken: (state) => {
+      if (!state.theirs) return;
+      return { ...initialState, piece: state.theirs.piece, version: state.theirs.version };
+    },
+    /** Mine goes over theirs: it is saved as the version after theirs. */
+    mineKept: (state) => {
+      if (!state.theirs) return;
+      state.version = state.theirs.version;
+      state.theirs = null;
+      state.save = 'unsaved';
+    },
+  },
+});
+
+export const editorActions = editor.actions;
+export const editorReducer = editor.reducer;

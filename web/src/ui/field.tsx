@@ -1,0 +1,28 @@
+import { useId, type ReactNode } from 'react';
+
+interface FieldProps {
+  label: string;
+  error?: string | undefined;
+  hint?: string | undefined;
+  className?: string;
+  children: (ids: { id: string; 'aria-describedby': string | undefined; 'aria-invalid': boolean }) => ReactNode;
+}
+
+/** A label, its control, and below it what is wrong or what is meant. */
+export function Field({ label, error, hint, className = '', children }: FieldProps) {
+  const id = useId();
+  const told = error ?? hint;
+  return (
+    <div className={`min-w-0 ${className}`}>
+      <label htmlFor={id} className="mb-0.5 block text-[13px] text-ink-2">
+        {label}
+      </label>
+      {children({ id, 'aria-describedby': told ? `${id}-told` : undefined, 'aria-invalid': error !== undefined })}
+      {told && (
+        <p id={`${id}-told`} role={error ? 'alert' : undefined} className={`mt-0.5 text-[13px] ${error ? 'font-semibold text-brick' : 'text-ink-3'}`}>
+          {told}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import type { Outlook, PieceOutlook } from '@eveningtide/core/schedule';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { useAppSelector } from '../store/store.js';
+import { localNow } from '../ui/times.js';
+import { useOutlook } from './use-outlook.js';
+
+interface OutlookState {
+  outlook: Outlook | null;
+  error: string | null;
+  now: { date: string; minute: number };
+}
+
+const Context = createContext<OutlookState>({ outlook: null, error: null, now: { date: '1970-01-01', minute: 0 } });
+
+/** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
+const STEP_MIN = 5;
+
+function useNow(): { date: string; minute: number } {
+  const [now, setNow] = useState(localNow);
+  useEffect(() => {
+    const timer = setInterval(() => { setNow(localNow()); }, 20_000);
+    return () => { clearInterval(timer); };
+  }, []);
+  return now;
+}
+
+/** One plan for all views: of what is stored, with the piece that is being edited as it stands. */
+export function OutlookProvider({ children }: { children: ReactNode }) {
+  const now = useNow();
+  const { data: stored } = usePiecesQuery();
+  const { data: workshop } = useWorkshopQuery();
+  const edited = useAppSelector((state) => state.editor.piece);
+  const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
+  const planFrom = useMemo(() => ({ date: now.date, minute: Math.floor(now.minute / STEP_MIN) * STEP_MIN }), [now.date, Math.floor(now.minute / STEP_MIN)]);
+  const { outlook, error } = useOutlook(pieces, workshop?.workshop, planFrom);
+  const value = useMemo(() => ({ outlook, error, now }), [outlook, error, now]);
+  return <Context value={value}>{children}</Context>;
+}
+
+export const usePlan = (): OutlookState => useContext(Context);
+
+export function usePieceOutlook(pieceId: string): PieceOutlook | null {
+  return usePlan().outlook?.pieces.find((piece) => piece.pieceId === pieceId) ?? null;
+}

@@ -1,0 +1,102 @@
+import { dewPointC } from '@eveningtide/core/climate';
+import type { Workshop } from '@eveningtide/core/schedule';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { toast } from 'sonner';
+import { refusalOf, useSaveWorkshopMutation, useWorkshopQuery, type StoredWorkshop } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { Dialog } from '../ui/dialog.js';
+import { Field } from '../ui/field.js';
+
+/** Foot of the rail: the air at the bench, as the painter typed it. */
+export function BenchClimate() {
+  const { data } = useWorkshopQuery();
+  const [open, setOpen] = useState(false);
+  if (!data) return <div className="mt-auto" />;
+  const { evening, night } = data.workshop.climate;
+  return (
+    <section aria-label="Bench climate" className="mt-auto border-t border-line-strong px-3.5 pt-3">
+      <h2 className="flex justify-between text-[13px] font-semibold">
+        At the bench <span className="font-normal text-ink-2">typed</span>
+      </h2>
+      <p className="figures my-1 flex justify-between text-[15px] font-semibold">
+        <span>{evening.tempC.toFixed(1)} °C</span>
+        <span>{evening.rhPct.toFixed(0)} %RH</span>
+      </p>
+      <p className="flex justify-between text-[13px] text-ink-2">
+        dew point <span className="figures">{dewPointC(evening).toFixed(1)} °C</span>
+      </p>
+      <p className="flex justify-between text-[13px] text-ink-2">
+        night{' '}
+        <span className="figures">
+          {night.tempC.toFixed(0)} °C {night.rhPct.toFixed(0)} %
+        </span>
+      </p>
+      <Button small className="mt-2 w-full justify-center" onClick={() => { setOpen(true); }}>
+        Set the air …
+      </Button>
+      {open && <ClimateDialog stored={data} onClose={() => { setOpen(false); }} />}
+    </section>
+  );
+}
+
+interface ClimateForm {
+  eveningTempC: number;
+  eveningRhPct: number;
+  nightTempC: number;
+  nightRhPct: number;
+  careful: boolean;
+}
+
+const FIELDS = [
+  { name: 'eveningTempC', label: 'Evening, temperature (°C)', min: -10, max: 60 },
+  { name: 'eveningRhPct', label: 'Evening, humidity (%RH)', min: 1, max: 100 },
+  { name: 'nightTempC', label: 'Night, temperature (°C)', min: -10, max: 60 },
+  { name: 'nightRhPct', label: 'Night, humidity (%RH)', min: 1, max: 100 },
+] as const;
+
+function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: () => void }) {
+  const [save] = useSaveWorkshopMutation();
+  const { climate, careful } = stored.workshop;
+  const { register, handleSubmit, formState } = useForm<ClimateForm>({
+    defaultValues: { eveningTempC: climate.evening.tempC, eveningRhPct: climate.evening.rhPct, nightTempC: climate.night.tempC, nightRhPct: climate.night.rhPct, careful },
+  });
+  const submit = handleSubmit(async (form) => {
+    const workshop: Workshop = {
+      ...stored.workshop,
+      careful: form.careful,
+      climate: { ...climate, evening: { tempC: form.eveningTempC, rhPct: form.eveningRhPct }, night: { tempC: form.nightTempC, rhPct: form.nightRhPct } },
+    };
+    try {
+      await save({ version: stored.version, workshop }).unwrap();
+      onClose();
+    } catch (error) {
+      toast.error('The air was not saved', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  });
+  return (
+    <Dialog title="Air at the bench" note="Most drying happens at night, so both count. Read them off a thermometer with a hygrometer." open onOpenChange={(open) => { if (!open) onClose(); }}>
+      <form noValidate onSubmit={(event) => { void submit(event); }} className="grid grid-cols-2 gap-3">
+        {FIELDS.map(({ name, label, min, max }) => {
+          const allowed = `a number from ${String(min)} to ${String(max)}`;
+          return (
+            <Field key={name} label={label} error={formState.errors[name] ? `Allowed: ${allowed}` : undefined}>
+              {(ids) => <input {...ids} type="number" step="0.1" className="field figures" {...register(name, { valueAsNumber: true, validate: (value) => (Number.isFinite(value) && value >= min && value <= max) || allowed })} />}
+            </Field>
+          );
+        })}
+        <label className="col-span-2 flex items-start gap-2">
+          <input type="checkbox" className="mt-1" {...register('careful')} />
+          <span>
+            Plan with careful drying times
+            <span className="block text-[13px] text-ink-2">They hold four times out of five (P80); typical ones hold every second time (P50).</span>
+          </span>
+        </label>
+        <div className="col-span-2 flex justify-end gap-2">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="ink" type="submit">Keep</Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
