@@ -5,14 +5,15 @@ const common = {
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1', '^@eveningtide/core/(.*)$': '<rootDir>/../core/src/$1/index.ts' },
   testEnvironment: 'node',
 };
-const room = (name, extra = {}) => ({ ...common, displayName: name, rootDir: name, testMatch: ['<rootDir>/**/*.test.ts'], testPathIgnorePatterns: ['/node_modules/', '/dist/'], ...extra });
+const room = (name, extra = {}) => ({
+  ...common,
+  displayName: name,
+  rootDir: name,
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+  ...extra,
+});
 
 export default {
-  projects: [
-    room('core'),
-    room('server'),
-    room('web'),
-    room('reference'),
-    room('scripts'),
-  ],
+  projects: [room('core'), room('server'), room('web'), room('reference'), room('scripts')],
 };

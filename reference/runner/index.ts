@@ -18,7 +18,10 @@ export interface Tally {
   unknownKinds: string[];
 }
 
-const rowName = (row: Record<string, unknown>, index: number): string => [row['kind'], row['name'] ?? row['scale'] ?? row['conversion'], `#${String(index + 1)}`].filter((part) => typeof part === 'string').join(' ');
+const rowName = (row: Record<string, unknown>, index: number): string =>
+  [row['kind'], row['name'] ?? row['scale'] ?? row['conversion'], `#${String(index + 1)}`]
+    .filter((part) => typeof part === 'string')
+    .join(' ');
 
 function tryRow(run: RunRow, row: Record<string, unknown>, file: ReferenceFile): Outcome {
   try {
@@ -31,7 +34,9 @@ function tryRow(run: RunRow, row: Record<string, unknown>, file: ReferenceFile):
 /** Runs every `*.json` of a folder through the public core. */
 export function runFolder(folder: string): Tally {
   const tally: Tally = { passed: 0, failed: 0, pending: 0, lines: [], unknownKinds: [] };
-  for (const name of readdirSync(folder).filter((f) => f.endsWith('.json')).sort()) {
+  for (const name of readdirSync(folder)
+    .filter((f) => f.endsWith('.json'))
+    .sort()) {
     const file = JSON.parse(readFileSync(join(folder, name), 'utf8')) as ReferenceFile;
     const run = KINDS[file.kind];
     if (!run) {

@@ -36,4 +36,5 @@ export function num(row: Record<string, unknown>, key: string): number {
 }
 
 /** The named numeric fields of a row, as expected values; fields that are absent are left out. */
-export const expectedOf = (row: Record<string, unknown>, keys: readonly string[]): Record<string, number> => Object.fromEntries(keys.flatMap((key) => (typeof row[key] === 'number' ? [[key, row[key]]] : [])));
+export const expectedOf = (row: Record<string, unknown>, keys: readonly string[]): Record<string, number> =>
+  Object.fromEntries(keys.flatMap((key) => (typeof row[key] === 'number' ? [[key, row[key]]] : [])));

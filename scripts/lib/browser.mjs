@@ -3,7 +3,13 @@ import { existsSync } from 'node:fs';
 import { run, step, stop } from './run.mjs';
 
 const DEBIAN = '/usr/bin/chromium';
-export const BROWSER_FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+export const BROWSER_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
 
 export async function chromiumPath() {
   const named = process.env.EVENINGTIDE_CHROMIUM;
@@ -15,9 +21,14 @@ export async function chromiumPath() {
   if (process.getuid?.() === 0) {
     await step('Installing Chromium (apt-get)', async () => {
       await run('apt-get', ['update', '-qq'], { quiet: true });
-      await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
+      await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+        quiet: true,
+        env: { DEBIAN_FRONTEND: 'noninteractive' },
+      });
     });
     if (existsSync(DEBIAN)) return DEBIAN;
   }
-  return stop('The tests drive Chromium. Install it with `sudo apt-get install chromium`, or name one: EVENINGTIDE_CHROMIUM=/path/to/chromium npm test');
+  return stop(
+    'The tests drive Chromium. Install it with `sudo apt-get install chromium`, or name one: EVENINGTIDE_CHROMIUM=/path/to/chromium npm test',
+  );
 }

@@ -22,7 +22,10 @@ const LIBRARY_SOURCES = ['core/src', 'server/src', 'reference/runner', 'tsconfig
 const LIBRARY_STAMP = join(ROOT, 'server', 'tsconfig.tsbuildinfo');
 
 /** tsc itself takes seconds to find that nothing changed; a look at the dates takes none. */
-const librariesAreStale = () => !existsSync(LIBRARY_STAMP) || !existsSync(join(ROOT, 'server', 'dist', 'main.js')) || LIBRARY_SOURCES.some((source) => newest(join(ROOT, source)) > statSync(LIBRARY_STAMP).mtimeMs);
+const librariesAreStale = () =>
+  !existsSync(LIBRARY_STAMP) ||
+  !existsSync(join(ROOT, 'server', 'dist', 'main.js')) ||
+  LIBRARY_SOURCES.some((source) => newest(join(ROOT, source)) > statSync(LIBRARY_STAMP).mtimeMs);
 
 /** Core, server and reference runner. */
 export async function buildLibraries({ quiet = false } = {}) {
@@ -34,7 +37,9 @@ export async function buildLibraries({ quiet = false } = {}) {
 
 export async function buildWeb() {
   if (!webIsStale()) return;
-  const code = await step('Building the web app', () => runTool('vite/bin/vite.js', ['build', 'web', '--logLevel', 'warn'], { quiet: true }));
+  const code = await step('Building the web app', () =>
+    runTool('vite/bin/vite.js', ['build', 'web', '--logLevel', 'warn'], { quiet: true }),
+  );
   if (code !== 0) stop('The web app could not be built (see above).');
 }
 

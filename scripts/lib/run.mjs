@@ -8,7 +8,12 @@ const WINDOWS = process.platform === 'win32';
 /** Runs a command in the project's folder; resolves with its exit code. Output is shown unless `quiet`, then only on failure. */
 export function run(command, args, { quiet = false, env = {} } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: ROOT, env: { ...process.env, ...env }, stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit', shell: WINDOWS });
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit',
+      shell: WINDOWS,
+    });
     let said = '';
     for (const stream of [child.stdout, child.stderr]) stream?.on('data', (data) => (said += data));
     child.on('error', () => resolve(127));

@@ -20,7 +20,11 @@ const freePort = () =>
 export async function startServer({ demo = true, env = {} } = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'eveningtide-'));
   const port = await freePort();
-  const child = spawn(process.execPath, ['server/dist/main.js', ...(demo ? ['--demo'] : [])], { cwd: ROOT, env: { ...process.env, EVENINGTIDE_DATA: folder, EVENINGTIDE_PORT: String(port), ...env }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const child = spawn(process.execPath, ['server/dist/main.js', ...(demo ? ['--demo'] : [])], {
+    cwd: ROOT,
+    env: { ...process.env, EVENINGTIDE_DATA: folder, EVENINGTIDE_PORT: String(port), ...env },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   await new Promise((resolve, reject) => {
     child.stdout.on('data', (data) => {
       if (String(data).includes('http://')) resolve();

@@ -20,17 +20,36 @@ const BODY_LIMIT = '8mb';
 const YEAR_MS = 365 * 24 * 60 * 60 * 1000;
 
 export const openApi = (app: NestExpressApplication): OpenAPIObject =>
-  SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Eveningtide').setDescription('The interface the web app uses, on this machine only.').setVersion('1').build());
+  SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder()
+      .setTitle('Eveningtide')
+      .setDescription('The interface the web app uses, on this machine only.')
+      .setVersion('1')
+      .build(),
+  );
 
 /** The whole server, ready to listen. @throws FolderError, NewerDatabaseError before anything was changed. */
 export async function createApp({ databaseFile, webFolder }: AppOptions): Promise<NestExpressApplication> {
   await prepareDatabase(databaseFile);
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(databaseFile), { logger: ['error', 'warn'], bodyParser: false, abortOnError: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(databaseFile), {
+    logger: ['error', 'warn'],
+    bodyParser: false,
+    abortOnError: false,
+  });
   app.disable('x-powered-by');
   // own scripts and styles only; `unsafe-inline` styles are for positions that the drawings compute
   app.use(
     helmet({
-      contentSecurityPolicy: { directives: { defaultSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:'], workerSrc: ["'self'"], upgradeInsecureRequests: null } },
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:'],
+          workerSrc: ["'self'"],
+          upgradeInsecureRequests: null,
+        },
+      },
       strictTransportSecurity: false,
     }),
   );

@@ -33,21 +33,27 @@ function portIsFree(port: number): Promise<void> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', () => {
-      reject(new PortTakenError(`Port ${String(port)} on ${HOST} is taken: is Eveningtide running already? Choose another with EVENINGTIDE_PORT.`));
+      reject(
+        new PortTakenError(
+          `Port ${String(port)} on ${HOST} is taken: is Eveningtide running already? Choose another with EVENINGTIDE_PORT.`,
+        ),
+      );
     });
     probe.listen(port, HOST, () => probe.close(() => resolve()));
   });
 }
 
 async function start(): Promise<void> {
-  if (!Number.isInteger(settings.port) || settings.port < 1 || settings.port > 65535) throw new PortTakenError(`EVENINGTIDE_PORT is ${String(process.env['EVENINGTIDE_PORT'])}; allowed: a whole number from 1 to 65535.`);
+  if (!Number.isInteger(settings.port) || settings.port < 1 || settings.port > 65535)
+    throw new PortTakenError(`EVENINGTIDE_PORT is ${String(process.env['EVENINGTIDE_PORT'])}; allowed: a whole number from 1 to 65535.`);
   await portIsFree(settings.port);
   // the demo lives in a database of its own, next to the painter's
   const databaseFile = join(settings.folder, settings.demo ? 'demo.sqlite' : 'workshop.sqlite');
   const app = await createApp({ databaseFile, webFolder: settings.web === 'none' ? null : settings.web });
   if (settings.demo) {
     const exchange = app.get(ExchangeService);
-    if (await exchange.isEmpty()) await exchange.import(JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), 'utf8')), today());
+    if (await exchange.isEmpty())
+      await exchange.import(JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), 'utf8')), today());
   }
   await app.listen(settings.port, HOST);
   console.log(`Eveningtide${settings.demo ? ' with the demo data' : ''}: http://${HOST}:${String(settings.port)}`);

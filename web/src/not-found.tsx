@@ -5,7 +5,11 @@ export function NotFound() {
   return (
     <main>
       <Empty title="There is nothing at this address">
-        Go to <Link className="underline" to="/pieces">your pieces</Link>.
+        Go to{' '}
+        <Link className="underline" to="/pieces">
+          your pieces
+        </Link>
+        .
       </Empty>
     </main>
   );

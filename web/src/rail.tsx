@@ -24,7 +24,13 @@ export function Rail() {
       </div>
       <nav aria-label="Main">
         {entries.map(({ to, name, count }) => (
-          <NavLink key={to} to={to} className={({ isActive }) => `${entry} ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'} ${to === '/tonight' ? 'before:!bg-lamp' : ''}`}>
+          <NavLink
+            key={to}
+            to={to}
+            className={({ isActive }) =>
+              `${entry} ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'} ${to === '/tonight' ? 'before:!bg-lamp' : ''}`
+            }
+          >
             {name}
             <span className="figures ml-auto text-[13px] font-normal text-ink-2">{count}</span>
           </NavLink>

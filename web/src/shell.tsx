@@ -17,7 +17,16 @@ export function Shell() {
           <Outlet />
         </div>
       </div>
-      <Toaster position="bottom-right" toastOptions={{ classNames: { toast: '!bg-ink !text-paper !border-ink !rounded-sm !font-[inherit]', actionButton: '!bg-paper !text-ink !rounded-sm', description: '!text-paper' } }} />
+      <Toaster
+        position="bottom-right"
+        toastOptions={{
+          classNames: {
+            toast: '!bg-ink !text-paper !border-ink !rounded-sm !font-[inherit]',
+            actionButton: '!bg-paper !text-ink !rounded-sm',
+            description: '!text-paper',
+          },
+        }}
+      />
     </OutlookProvider>
   );
 }

@@ -11,7 +11,11 @@ function assertLoss(lossPct: number): void {
 }
 
 /** m² that a litre covers at a dry film: theoretical, 10·VS/DFT, and after losses. */
-export function spreadingRate(volumeSolidsPct: number, dryFilmUm: number, lossPct = 0): { theoreticalM2PerL: number; practicalM2PerL: number } {
+export function spreadingRate(
+  volumeSolidsPct: number,
+  dryFilmUm: number,
+  lossPct = 0,
+): { theoreticalM2PerL: number; practicalM2PerL: number } {
   assertPositive('volumeSolidsPct', volumeSolidsPct);
   assertPositive('dryFilmUm', dryFilmUm);
   assertLoss(lossPct);
@@ -20,13 +24,23 @@ export function spreadingRate(volumeSolidsPct: number, dryFilmUm: number, lossPc
 }
 
 /** Paint, mL, for an area in mm². */
-export function paintNeededMl(given: { areaMm2: number; dryFilmUm: number; volumeSolidsPct: number; lossPct: number; coats: number }): number {
+export function paintNeededMl(given: {
+  areaMm2: number;
+  dryFilmUm: number;
+  volumeSolidsPct: number;
+  lossPct: number;
+  coats: number;
+}): number {
   const { practicalM2PerL } = spreadingRate(given.volumeSolidsPct, given.dryFilmUm, given.lossPct);
   return ((given.areaMm2 * 1e-6 * given.coats) / practicalM2PerL) * 1000;
 }
 
 /** Wet film, µm, that leaves a dry film, when the paint is thinned by a share of its own volume. */
-export function wetFilm(dryFilmUm: number, volumeSolidsPct: number, thinnerPctOfPaintVolume = 0): { wetFilmUm: number; volumeSolidsPct: number } {
+export function wetFilm(
+  dryFilmUm: number,
+  volumeSolidsPct: number,
+  thinnerPctOfPaintVolume = 0,
+): { wetFilmUm: number; volumeSolidsPct: number } {
   assertPositive('volumeSolidsPct', volumeSolidsPct);
   const thinned = volumeSolidsPct / (1 + thinnerPctOfPaintVolume / 100);
   return { wetFilmUm: (100 * dryFilmUm) / thinned, volumeSolidsPct: thinned };

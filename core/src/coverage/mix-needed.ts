@@ -5,7 +5,10 @@ import { materialById } from '../materials/index.js';
 import { paintNeededMl } from './coverage.js';
 
 /** Share of the paint that lands on the piece, %, by tool, and what stays in cup or brush, mL. From memory. */
-const LOSSES: Record<string, { lostPct: number; residueMl: number }> = { airbrush: { lostPct: 50, residueMl: 0.5 }, aerosol: { lostPct: 60, residueMl: 0 } };
+const LOSSES: Record<string, { lostPct: number; residueMl: number }> = {
+  airbrush: { lostPct: 50, residueMl: 0.5 },
+  aerosol: { lostPct: 60, residueMl: 0 },
+};
 const BRUSH_LOSS = { lostPct: 5, residueMl: 0.2 };
 /** Nobody mixes less, and a syringe is read to this step, mL (our number). */
 const STEP_ML = 0.5;
@@ -23,15 +26,26 @@ export interface MixNeeded {
 export function mixNeeded(step: Step, piece: Piece, waterDropsPerMl = DROPS_PER_ML.water): MixNeeded | null {
   const incoming = incomingOf(step);
   const { material } = incoming;
-  if (!material?.drying || material.aerosol || material.role === 'thinner' || material.role === 'decal' || material.volumeSolidsPct === 0) return null;
+  if (!material?.drying || material.aerosol || material.role === 'thinner' || material.role === 'decal' || material.volumeSolidsPct === 0)
+    return null;
   const named = new Set(zonesNamed(subjectOf(piece), step.zones).map((zone) => zone.id));
-  const areaMm2 = piece.zones.filter((zone) => named.has(zone.id)).reduce((sum, zone) => sum + zone.areaMm2, 0) * (incoming.coverPct / 100) * Math.max(1, piece.members.length);
+  const areaMm2 =
+    piece.zones.filter((zone) => named.has(zone.id)).reduce((sum, zone) => sum + zone.areaMm2, 0) *
+    (incoming.coverPct / 100) *
+    Math.max(1, piece.members.length);
   const loss = LOSSES[incoming.tool] ?? BRUSH_LOSS;
   const volumeSolidsPct = solidsOfMixPct(material.volumeSolidsPct, step.dilution);
-  const landed = areaMm2 > 0 ? paintNeededMl({ areaMm2, dryFilmUm: incoming.dryUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats }) : 0;
+  const landed =
+    areaMm2 > 0 ? paintNeededMl({ areaMm2, dryFilmUm: incoming.dryUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats }) : 0;
   const totalMl = Math.max(STEP_ML, Math.ceil((landed + loss.residueMl) / STEP_ML) * STEP_ML);
   const kind = material.carrier === 'none' || material.carrier === 'cyano' || material.carrier === 'heat' ? 'water' : material.carrier;
   const dropsPerMl = (waterDropsPerMl / DROPS_PER_ML.water) * DROPS_PER_ML[kind];
   const { paintMl, thinnerMl } = volumesForTarget(step.dilution, totalMl, dropsPerMl);
-  return { totalMl, paintMl, thinnerMl, paintDrops: Math.round(paintMl * dropsPerMl), thinner: step.dilution && dilutionShares(step.dilution).thinner > 0 ? materialById(step.dilution.thinner).name : null };
+  return {
+    totalMl,
+    paintMl,
+    thinnerMl,
+    paintDrops: Math.round(paintMl * dropsPerMl),
+    thinner: step.dilution && dilutionShares(step.dilution).thinner > 0 ? materialById(step.dilution.thinner).name : null,
+  };
 }

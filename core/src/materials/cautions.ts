@@ -2,7 +2,8 @@ import type { Hazard } from './types.js';
 
 /** Usual cautions, common practice. They never replace the safety data sheet or local rules. */
 export const CAUTIONS: Record<Hazard, string> = {
-  'flammable-vapour': 'Solvent vapour: extract to the open air, no flame, spark or hot-air gun; a fan motor in the vapour is a spark. Respirator with organic-vapour cartridge.',
+  'flammable-vapour':
+    'Solvent vapour: extract to the open air, no flame, spark or hot-air gun; a fan motor in the vapour is a spark. Respirator with organic-vapour cartridge.',
   dust: 'Dust: mask, wipe wet, do not blow.',
   'oily-rags': 'Rags with drying oils can heat themselves: lay flat to dry or soak in water.',
   'fast-glue': 'Superglue bonds skin and fumes: gloves, air.',
@@ -10,4 +11,5 @@ export const CAUTIONS: Record<Hazard, string> = {
   'metal-flake': 'Metal pigments: do not breathe spray or dust.',
 };
 
-export const DEFER = 'Read the product’s safety data sheet and follow local rules; ask a licensed professional for booth wiring and extraction.';
+export const DEFER =
+  'Read the product’s safety data sheet and follow local rules; ask a licensed professional for booth wiring and extraction.';

@@ -38,7 +38,12 @@ export const FAMILIES: Record<BinderFamily, Answers> = {
   hardware: { water: whileFresh, alcohol: untilHard, spirit: untilProof, hot: { ...untilProof, mist: 'until-solvent-proof' } },
   oil: { water: whileFresh, alcohol: untilHard, spirit: untilProof, hot: opensAgain },
   'oil-water-mixable': { water: untilHard, alcohol: untilHard, spirit: untilProof, hot: opensAgain },
-  ink: { water: whileFresh, alcohol: { mist: 'until-dry-hard', lifts: 'until-dry-hard', softens: 'always' }, spirit: holds, hot: opensAgain },
+  ink: {
+    water: whileFresh,
+    alcohol: { mist: 'until-dry-hard', lifts: 'until-dry-hard', softens: 'always' },
+    spirit: holds,
+    hot: opensAgain,
+  },
   soluble: { water: { mist: 'while-fresh', lifts: 'until-dry-hard', softens: 'always' }, alcohol: untilHard, spirit: holds, hot: holds },
   glue: { water: whileFresh, alcohol: whileFresh, spirit: holds, hot: whileFresh },
   'fixer-spirit': { water: holds, alcohol: whileFresh, spirit: softensAlways, hot: softensAlways },

@@ -16,7 +16,10 @@ export interface Problem {
 
 export type Parsed<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
-const fail = (value: string, allowed: string, field = 'dilution'): { ok: false; problem: Problem } => ({ ok: false, problem: { field, value, allowed } });
+const fail = (value: string, allowed: string, field = 'dilution'): { ok: false; problem: Problem } => ({
+  ok: false,
+  problem: { field, value, allowed },
+});
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const RATIO = new RegExp(String.raw`^(${NUMBER})\s*:\s*(${NUMBER})\s+(.+)$`);
@@ -28,9 +31,15 @@ const number = (text: string): number => Number(text.replace(',', '.'));
 const fold = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g, '');
 
 /** Thinners by folded name and id, so that `isopropanol 70 %` and `isopropanol-70` are the same. */
-const THINNERS = new Map(MATERIALS.filter((m) => m.role === 'thinner').flatMap((m) => [[fold(m.id), m.id] as const, [fold(m.name), m.id] as const]));
+const THINNERS = new Map(
+  MATERIALS.filter((m) => m.role === 'thinner').flatMap((m) => [[fold(m.id), m.id] as const, [fold(m.name), m.id] as const]),
+);
 
-const THINNER_NAMES = 'one of: ' + MATERIALS.filter((m) => m.role === 'thinner').map((m) => m.name.toLowerCase()).join(', ');
+const THINNER_NAMES =
+  'one of: ' +
+  MATERIALS.filter((m) => m.role === 'thinner')
+    .map((m) => m.name.toLowerCase())
+    .join(', ');
 
 /**
  * Reads `1 : 2 white spirit` (paint : thinner), `25 % water` (thinner's share of the mix), `9 drops in 20 ml isopropanol 70 %`,
@@ -61,9 +70,11 @@ function checked(dilution: Dilution, typed: string): Parsed<Dilution> {
 
 /** What is wrong with a dilution that did not come through the parser; null when it is sound. */
 export function dilutionProblem(dilution: Dilution): Problem | null {
-  if (!isMaterialId(dilution.thinner) || materialById(dilution.thinner).role !== 'thinner') return { field: 'thinner', value: dilution.thinner, allowed: THINNER_NAMES };
+  if (!isMaterialId(dilution.thinner) || materialById(dilution.thinner).role !== 'thinner')
+    return { field: 'thinner', value: dilution.thinner, allowed: THINNER_NAMES };
   const amounts = 'parts' in dilution ? dilution.parts : [dilution.drops, dilution.inMl];
-  const good = amounts.every((n) => Number.isFinite(n) && n >= 0 && n <= 1000) && (amounts[0] ?? 0) > 0 && ('parts' in dilution || dilution.inMl > 0);
+  const good =
+    amounts.every((n) => Number.isFinite(n) && n >= 0 && n <= 1000) && (amounts[0] ?? 0) > 0 && ('parts' in dilution || dilution.inMl > 0);
   return good ? null : { field: 'dilution', value: amounts.join(' : '), allowed: 'numbers above 0 (thinner may be 0) and up to 1000' };
 }
 
@@ -90,4 +101,5 @@ export function volumesForTarget(dilution: Dilution | null, targetMl: number, dr
 }
 
 /** Volume solids of the mix, %: the paint's, spread over the whole. */
-export const solidsOfMixPct = (volumeSolidsPct: number, dilution: Dilution | null): number => volumeSolidsPct * dilutionShares(dilution).paint;
+export const solidsOfMixPct = (volumeSolidsPct: number, dilution: Dilution | null): number =>
+  volumeSolidsPct * dilutionShares(dilution).paint;

@@ -14,7 +14,8 @@ export const mlFromDrops = (drops: number, dropsPerMl: number): number => drops 
  * shrink by 1–3 % when mixed, which is ignored. @throws RangeError unless 0 < wanted ≤ stock ≤ 100.
  */
 export function diluteStrength(stockPct: number, wantedPct: number, stockMl: number): { totalMl: number; diluentMl: number } {
-  if (!(wantedPct > 0 && wantedPct <= stockPct && stockPct <= 100)) throw new RangeError(`wantedPct must be above 0 and at most stockPct (${String(stockPct)}), got ${String(wantedPct)}`);
+  if (!(wantedPct > 0 && wantedPct <= stockPct && stockPct <= 100))
+    throw new RangeError(`wantedPct must be above 0 and at most stockPct (${String(stockPct)}), got ${String(wantedPct)}`);
   const totalMl = (stockPct * stockMl) / wantedPct;
   return { totalMl, diluentMl: totalMl - stockMl };
 }

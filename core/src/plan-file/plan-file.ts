@@ -50,19 +50,31 @@ function* duplicates(path: string, things: readonly { id: string }[]): Generator
   }
 }
 
-function* unknown(path: string, value: string | null, known: ReadonlySet<string> | ((id: string) => boolean), allowed: string): Generator<PlanFault> {
+function* unknown(
+  path: string,
+  value: string | null,
+  known: ReadonlySet<string> | ((id: string) => boolean),
+  allowed: string,
+): Generator<PlanFault> {
   if (value === null) return;
   if (typeof known === 'function' ? !known(value) : !known.has(value)) yield { path, value, allowed };
 }
 
-function* stepFaults(path: string, step: Step, piece: Piece, bottles: ReadonlySet<string>, places: ReadonlySet<string>): Generator<PlanFault> {
+function* stepFaults(
+  path: string,
+  step: Step,
+  piece: Piece,
+  bottles: ReadonlySet<string>,
+  places: ReadonlySet<string>,
+): Generator<PlanFault> {
   const zones = ids(piece.zones);
   yield* unknown(`${path}.technique`, step.technique, isTechniqueId, 'a technique of the catalogue');
   yield* unknown(`${path}.material`, step.material, isMaterialId, 'a material of the catalogue, or null');
   yield* unknown(`${path}.bottleId`, step.bottleId, bottles, 'the id of a bottle on the shelf, or null');
   yield* unknown(`${path}.groupId`, step.groupId, ids(piece.groups), 'the id of a group of this piece, or null');
   yield* unknown(`${path}.dryingPlace`, step.dryingPlace, places, 'the id of a drying place of the workshop, or null');
-  for (const [i, zone] of step.zones.entries()) yield* unknown(`${path}.zones[${String(i)}]`, zone, (id) => id === 'all' || zones.has(id), 'all, or the id of a zone of this piece');
+  for (const [i, zone] of step.zones.entries())
+    yield* unknown(`${path}.zones[${String(i)}]`, zone, (id) => id === 'all' || zones.has(id), 'all, or the id of a zone of this piece');
   if (step.dilution) {
     const problem = dilutionProblem(step.dilution);
     if (problem) yield { path: `${path}.dilution`, value: problem.value, allowed: problem.allowed };
@@ -71,18 +83,30 @@ function* stepFaults(path: string, step: Step, piece: Piece, bottles: ReadonlySe
 
 /** What one piece points to that is not there. `path` names the piece in the messages. */
 export function* pieceFaults(path: string, piece: Piece, bottles: ReadonlySet<string>, places: ReadonlySet<string>): Generator<PlanFault> {
-  for (const key of ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'groups', 'steps'] as const) yield* duplicates(`${path}.${key}`, piece[key]);
+  for (const key of ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'groups', 'steps'] as const)
+    yield* duplicates(`${path}.${key}`, piece[key]);
   const parts = ids(piece.parts);
   const zones = ids(piece.zones);
   for (const [i, zone] of piece.zones.entries()) {
     yield* unknown(`${path}.zones[${String(i)}].partId`, zone.partId, parts, 'the id of a part of this piece');
     yield* unknown(`${path}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
   }
-  for (const [i, feature] of piece.features.entries()) yield* unknown(`${path}.features[${String(i)}].zoneId`, feature.zoneId, zones, 'the id of a zone of this piece');
+  for (const [i, feature] of piece.features.entries())
+    yield* unknown(`${path}.features[${String(i)}].zoneId`, feature.zoneId, zones, 'the id of a zone of this piece');
   for (const [i, picture] of piece.pictures.entries())
     for (const [k, pin] of picture.pins.entries()) {
-      yield* unknown(`${path}.pictures[${String(i)}].pins[${String(k)}].zoneId`, pin.zoneId, zones, 'the id of a zone of this piece, or null');
-      yield* unknown(`${path}.pictures[${String(i)}].pins[${String(k)}].featureId`, pin.featureId, ids(piece.features), 'the id of a feature of this piece, or null');
+      yield* unknown(
+        `${path}.pictures[${String(i)}].pins[${String(k)}].zoneId`,
+        pin.zoneId,
+        zones,
+        'the id of a zone of this piece, or null',
+      );
+      yield* unknown(
+        `${path}.pictures[${String(i)}].pins[${String(k)}].featureId`,
+        pin.featureId,
+        ids(piece.features),
+        'the id of a feature of this piece, or null',
+      );
     }
   for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, piece, bottles, places);
 }
@@ -91,8 +115,13 @@ export function* pieceFaults(path: string, piece: Piece, bottles: ReadonlySet<st
 export function planFaults(plan: PlanFile): PlanFault[] {
   const bottles = ids(plan.bottles);
   const places = ids(plan.workshop.climate.places);
-  const faults: PlanFault[] = [...duplicates('pieces', plan.pieces), ...duplicates('bottles', plan.bottles), ...duplicates('workshop.climate.places', plan.workshop.climate.places)];
-  for (const [i, bottle] of plan.bottles.entries()) faults.push(...unknown(`bottles[${String(i)}].material`, bottle.material, isMaterialId, 'a material of the catalogue'));
+  const faults: PlanFault[] = [
+    ...duplicates('pieces', plan.pieces),
+    ...duplicates('bottles', plan.bottles),
+    ...duplicates('workshop.climate.places', plan.workshop.climate.places),
+  ];
+  for (const [i, bottle] of plan.bottles.entries())
+    faults.push(...unknown(`bottles[${String(i)}].material`, bottle.material, isMaterialId, 'a material of the catalogue'));
   for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, bottles, places));
   return faults;
 }
@@ -108,7 +137,11 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
     anchorDate: null,
     workshop: { ...plan.workshop, dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })) },
     bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn) })),
-    pieces: plan.pieces.map((piece) => ({ ...piece, doneBy: day(piece.doneBy), steps: piece.steps.map((step) => ({ ...step, pinnedAt: moment(step.pinnedAt) })) })),
+    pieces: plan.pieces.map((piece) => ({
+      ...piece,
+      doneBy: day(piece.doneBy),
+      steps: piece.steps.map((step) => ({ ...step, pinnedAt: moment(step.pinnedAt) })),
+    })),
   };
 }
 

@@ -42,13 +42,24 @@ export class BenchTime {
       let next: number | null = null;
       if (firstOpen(allowed, start) !== start) next = Math.max(evening.fromMin, start);
       else if (endMin + cleanMin > evening.toMin) next = evening.toMin;
-      else if (operation.daylight && !daylight.some((d) => d.fromMin <= start && endMin <= d.toMin)) next = daylight.find((d) => d.fromMin > start)?.fromMin ?? null;
+      else if (operation.daylight && !daylight.some((d) => d.fromMin <= start && endMin <= d.toMin))
+        next = daylight.find((d) => d.fromMin > start)?.fromMin ?? null;
       else {
         const clashes = this.clashes(start, endMin + cleanMin);
         const [first] = clashes;
         if (!first) return { startMin: start, endMin, replaces: null };
-        if (clashes.length === 1 && first.kind === 'cleaning' && cleanMin > 0 && first.colour === operation.colour && start >= first.fromMin) return { startMin: start, endMin, replaces: first };
-        next = first.kind === 'cleaning' && cleanMin > 0 && first.colour === operation.colour && start < first.fromMin ? first.fromMin : first.toMin;
+        if (
+          clashes.length === 1 &&
+          first.kind === 'cleaning' &&
+          cleanMin > 0 &&
+          first.colour === operation.colour &&
+          start >= first.fromMin
+        )
+          return { startMin: start, endMin, replaces: first };
+        next =
+          first.kind === 'cleaning' && cleanMin > 0 && first.colour === operation.colour && start < first.fromMin
+            ? first.fromMin
+            : first.toMin;
       }
       if (next === null) return null;
       at = firstOpen(allowed, next);
@@ -59,7 +70,8 @@ export class BenchTime {
   take(operation: Operation, slot: Slot): void {
     if (slot.replaces) this.busy.splice(this.busy.indexOf(slot.replaces), 1);
     this.insert({ fromMin: slot.startMin, toMin: slot.endMin, kind: 'work', colour: operation.colour });
-    if (operation.resources.includes('airbrush')) this.insert({ fromMin: slot.endMin, toMin: slot.endMin + this.problem.airbrushCleanMin, kind: 'cleaning', colour: operation.colour });
+    if (operation.resources.includes('airbrush'))
+      this.insert({ fromMin: slot.endMin, toMin: slot.endMin + this.problem.airbrushCleanMin, kind: 'cleaning', colour: operation.colour });
   }
 
   /** A way back to how it stands now. */

@@ -7,7 +7,8 @@ const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
 function dayNumber(date: string): number {
   const match = DATE.exec(date);
   const time = match ? Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3])) : NaN;
-  if (!Number.isFinite(time) || new Date(time).toISOString().slice(0, 10) !== date) throw new RangeError(`date must be a day as YYYY-MM-DD, got '${date}'`);
+  if (!Number.isFinite(time) || new Date(time).toISOString().slice(0, 10) !== date)
+    throw new RangeError(`date must be a day as YYYY-MM-DD, got '${date}'`);
   return time / 86_400_000;
 }
 

@@ -1,6 +1,21 @@
 import { airOverEvenings, type Air } from '../climate/index.js';
 import { quantileFactor } from '../drying/index.js';
-import { betweenCoatsMinutes, checkSequence, elapsedMinutes, expandRounds, handsOnMinutes, incomingOf, relativeOpenings, sittings, subjectOf, withCuringFixes, type Finding, type RelativeOpening, type SequenceProblem, type StepReport } from '../sequence/index.js';
+import {
+  betweenCoatsMinutes,
+  checkSequence,
+  elapsedMinutes,
+  expandRounds,
+  handsOnMinutes,
+  incomingOf,
+  relativeOpenings,
+  sittings,
+  subjectOf,
+  withCuringFixes,
+  type Finding,
+  type RelativeOpening,
+  type SequenceProblem,
+  type StepReport,
+} from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
 import { minuteOf } from './dates.js';
@@ -39,7 +54,8 @@ export function operationOf(id: string): { pieceId: string; stepIndex: number; s
   return { pieceId, stepIndex: Number(stepIndex), sitting: Number(sitting) };
 }
 
-const placesOf = (workshop: Workshop): Record<string, Air> => Object.fromEntries(workshop.climate.places.map((place) => [place.id, place.air]));
+const placesOf = (workshop: Workshop): Record<string, Air> =>
+  Object.fromEntries(workshop.climate.places.map((place) => [place.id, place.air]));
 
 function operationsOf(piece: Piece, steps: readonly Step[], originDate: string): Operation[] {
   return steps.flatMap((step, index) => {
@@ -74,7 +90,11 @@ function lagsOf(piece: Piece, steps: readonly Step[], workshop: Workshop): Lag[]
     windows: windowsOf(opening, night.get(pair(opening)) ?? opening, factor),
   }));
   const coats = steps.flatMap((step, index) =>
-    Array.from({ length: lastSitting[index] ?? 0 }, (_, n): Lag => ({ from: operationId(piece, index, n), to: operationId(piece, index, n + 1), windows: [always(betweenCoatsMinutes(step) * factor)] })),
+    Array.from({ length: lastSitting[index] ?? 0 }, (_, n): Lag => ({
+      from: operationId(piece, index, n),
+      to: operationId(piece, index, n + 1),
+      windows: [always(betweenCoatsMinutes(step) * factor)],
+    })),
   );
   return [...between, ...coats];
 }
@@ -103,12 +123,19 @@ export function planningProblem(pieces: readonly Piece[], workshop: Workshop, or
 }
 
 /** The steps of a piece at the minutes a plan gives them, in the bench's air. */
-export function sequenceProblem(piece: Piece, workshop: Workshop, evenings: PlanningProblem['evenings'], placed: ReadonlyMap<string, Placed>): SequenceProblem {
+export function sequenceProblem(
+  piece: Piece,
+  workshop: Workshop,
+  evenings: PlanningProblem['evenings'],
+  placed: ReadonlyMap<string, Placed>,
+): SequenceProblem {
   const steps = expandRounds(piece.steps, piece.groups);
   const spans = steps.map((step, index) => {
     const first = placed.get(operationId(piece, index, 0));
     const last = placed.get(operationId(piece, index, sittings(step, piece).length - 1));
-    return first && last ? { startMin: first.startMin, minutes: last.endMin - first.startMin } : { startMin: null, minutes: elapsedMinutes(step, piece) };
+    return first && last
+      ? { startMin: first.startMin, minutes: last.endMin - first.startMin }
+      : { startMin: null, minutes: elapsedMinutes(step, piece) };
   });
   return {
     subject: subjectOf(piece),
@@ -128,7 +155,12 @@ export function planPieces(pieces: readonly Piece[], workshop: Workshop, originD
   const problem = planningProblem(pieces, workshop, originDate, nowMin);
   const plan = planEvenings(problem);
   const placed = new Map(plan.placed.map((p) => [p.id, p]));
-  return { originDate, plan, evenings: problem.evenings, pieces: pieces.map((piece) => outlookOf(piece, sequenceProblem(piece, workshop, problem.evenings, placed))) };
+  return {
+    originDate,
+    plan,
+    evenings: problem.evenings,
+    pieces: pieces.map((piece) => outlookOf(piece, sequenceProblem(piece, workshop, problem.evenings, placed))),
+  };
 }
 
 function outlookOf(piece: Piece, sequence: SequenceProblem): PieceOutlook {

@@ -59,7 +59,8 @@ function schedule(problem: PlanningProblem, lagsTo: Map<string, Lag[]>, priority
       const chain = job.chains[job.next] ?? [];
       const draft = drafts.get(job.id) ?? draftChain(problem, lagsTo, bench, ends, chain, job);
       if (!draft) {
-        for (const operation of job.chains.slice(job.next).flat()) unplaced.push({ id: operation.id, why: whyNot(problem, operation, chain) });
+        for (const operation of job.chains.slice(job.next).flat())
+          unplaced.push({ id: operation.id, why: whyNot(problem, operation, chain) });
         job.next = job.chains.length;
         continue;
       }
@@ -76,7 +77,13 @@ function schedule(problem: PlanningProblem, lagsTo: Map<string, Lag[]>, priority
     placed.push(...draft.slots);
     job.next++;
     const touched = draft.slots;
-    for (const [id, other] of drafts) if (other.slots.some((o) => touched.some((t) => o.startMin < t.endMin + problem.airbrushCleanMin && t.startMin < o.endMin + problem.airbrushCleanMin))) drafts.delete(id);
+    for (const [id, other] of drafts)
+      if (
+        other.slots.some((o) =>
+          touched.some((t) => o.startMin < t.endMin + problem.airbrushCleanMin && t.startMin < o.endMin + problem.airbrushCleanMin),
+        )
+      )
+        drafts.delete(id);
   }
   const finishMin = placed.length === 0 ? null : Math.max(...placed.map((p) => p.endMin));
   const eveningsUsed = problem.evenings.filter((e) => placed.some((p) => p.startMin >= e.fromMin && p.startMin < e.toMin)).length;
@@ -98,7 +105,14 @@ function takeAll(bench: BenchTime, draft: Draft): boolean {
 }
 
 /** Places a chain on a bench that is then put back as it was; null when its windows cannot all be met. */
-function draftChain(problem: PlanningProblem, lagsTo: Map<string, Lag[]>, bench: BenchTime, ends: ReadonlyMap<string, number>, chain: readonly Operation[], job: Job): Draft | null {
+function draftChain(
+  problem: PlanningProblem,
+  lagsTo: Map<string, Lag[]>,
+  bench: BenchTime,
+  ends: ReadonlyMap<string, number>,
+  chain: readonly Operation[],
+  job: Job,
+): Draft | null {
   const last = job.chains[job.next - 1]?.at(-1);
   let headFrom = Math.max(problem.notBeforeMin, last ? (ends.get(last.id) ?? 0) : 0);
   for (let tries = 0; tries < LOOK_BACKS; tries++) {
@@ -134,13 +148,22 @@ function draftChain(problem: PlanningProblem, lagsTo: Map<string, Lag[]>, bench:
 }
 
 /** Minutes at which an operation may start, by its order, its pin and the lags from what is already placed. */
-function allowedFor(problem: PlanningProblem, lags: readonly Lag[], ends: ReadonlyMap<string, number>, operation: Operation, earliestMin: number): Interval[] {
+function allowedFor(
+  problem: PlanningProblem,
+  lags: readonly Lag[],
+  ends: ReadonlyMap<string, number>,
+  operation: Operation,
+  earliestMin: number,
+): Interval[] {
   if (operation.pinnedMin !== null) return [{ fromMin: Math.max(earliestMin, operation.pinnedMin), toMin: Infinity }];
   let allowed: Interval[] = [{ fromMin: earliestMin, toMin: Infinity }];
   for (const lag of lags) {
     const end = ends.get(lag.from);
     if (end === undefined) continue;
-    const windows = lag.windows.map(({ open, close }) => ({ fromMin: doneAt(problem.evenings, end, open), toMin: close ? doneAt(problem.evenings, end, close) : Infinity }));
+    const windows = lag.windows.map(({ open, close }) => ({
+      fromMin: doneAt(problem.evenings, end, open),
+      toMin: close ? doneAt(problem.evenings, end, close) : Infinity,
+    }));
     allowed = intersect(allowed, windows);
   }
   return allowed;
@@ -158,7 +181,11 @@ function jobsOf(problem: PlanningProblem, lagsTo: Map<string, Lag[]>): Job[] {
   });
 }
 
-const leastWait = (lags: readonly Lag[]): number => Math.max(0, ...lags.map((lag) => Math.min(lag.windows[0]?.open.eveningMin ?? 0, lag.windows[0]?.open.nightMin ?? 0)).filter(Number.isFinite));
+const leastWait = (lags: readonly Lag[]): number =>
+  Math.max(
+    0,
+    ...lags.map((lag) => Math.min(lag.windows[0]?.open.eveningMin ?? 0, lag.windows[0]?.open.nightMin ?? 0)).filter(Number.isFinite),
+  );
 
 /** Runs of operations held together by windows that close. */
 function chainsOf(operations: readonly Operation[], lagsTo: Map<string, Lag[]>): Operation[][] {
@@ -184,7 +211,8 @@ function whyNot(problem: PlanningProblem, operation: Operation, chain: readonly 
   const longest = Math.max(0, ...problem.evenings.map((e) => e.toMin - e.fromMin));
   const clean = operation.resources.includes('airbrush') ? problem.airbrushCleanMin : 0;
   if (problem.evenings.length === 0) return 'there are no evenings to work in';
-  if (operation.durationMin + clean > longest) return `takes ${String(operation.durationMin + clean)} min with cleaning, the longest evening has ${String(Math.round(longest))} min`;
+  if (operation.durationMin + clean > longest)
+    return `takes ${String(operation.durationMin + clean)} min with cleaning, the longest evening has ${String(Math.round(longest))} min`;
   if (chain.length > 1) return 'the windows of this step and those it hangs together with fit into no evening';
   return 'no free time in the evenings planned ahead, or the layer below never dries in this air';
 }

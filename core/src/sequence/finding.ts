@@ -10,7 +10,11 @@ export type Edit =
   | { kind: 'patch'; at: number; patch: Partial<Omit<Step, 'id'>> }
   | { kind: 'remove'; at: number };
 
+export type FixWay = 'insert' | 'swap' | 'wait' | 'release' | 'mask';
+
 export interface Fix {
+  /** What kind of change it is: of each kind only the best is offered. */
+  way: FixWay;
   label: string;
   edits: Edit[];
 }

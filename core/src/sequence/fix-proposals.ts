@@ -25,8 +25,11 @@ export function insertSeals(moment: Moment): Fix[] {
     const seal = step({ technique: 'clear-coat', material, zones: moment.step.zones });
     const glass = openGlazing(moment.state).map((zone) => zone.zone.id);
     const masked = glass.length > 0 && fogsGlazing({ id: '', ...seal }, moment.subject);
-    const added = masked ? [step({ technique: 'mask', material: 'masking-tape', zones: glass }), seal, step({ technique: 'unmask', zones: glass })] : [seal];
+    const added = masked
+      ? [step({ technique: 'mask', material: 'masking-tape', zones: glass }), seal, step({ technique: 'unmask', zones: glass })]
+      : [seal];
     return {
+      way: 'insert',
       label: `Add a seal first: ${materialById(material).name.toLowerCase()}${masked ? ', windows masked' : ''}`,
       edits: added.map((made): Edit => ({ kind: 'insert', at: moment.stepIndex, step: made })),
     };
@@ -43,8 +46,11 @@ export function insertSealerForSubstrate(moment: Moment): Fix[] {
   const material = 'primer-acrylic-brush';
   return [
     {
+      way: 'insert',
       label: `Seal it first: two brush coats of ${materialById(material).name.toLowerCase()}`,
-      edits: [{ kind: 'insert', at: moment.stepIndex, step: step({ technique: 'brush-coat', material, zones: moment.step.zones, coats: 2 }) }],
+      edits: [
+        { kind: 'insert', at: moment.stepIndex, step: step({ technique: 'brush-coat', material, zones: moment.step.zones, coats: 2 }) },
+      ],
     },
   ];
 }
@@ -55,11 +61,21 @@ export function swaps(moment: Moment): Fix[] {
   if (material === null) return [];
   return (ALTERNATIVES[material] ?? []).map((other) => {
     const technique = other.technique ?? moment.step.technique;
-    const keepsTool = moment.step.tool !== null && techniqueById(technique).tools.some((tool) => tool === moment.step.tool) && moment.step.tool !== 'aerosol';
+    const keepsTool =
+      moment.step.tool !== null &&
+      techniqueById(technique).tools.some((tool) => tool === moment.step.tool) &&
+      moment.step.tool !== 'aerosol';
     const dilution = moment.step.dilution && other.thinner ? { ...moment.step.dilution, thinner: other.thinner } : null;
     return {
+      way: 'swap',
       label: `Use ${materialById(other.material).name.toLowerCase()} instead`,
-      edits: [{ kind: 'patch', at: moment.stepIndex, patch: { material: other.material, bottleId: null, technique, dilution, tool: keepsTool ? moment.step.tool : null } }],
+      edits: [
+        {
+          kind: 'patch',
+          at: moment.stepIndex,
+          patch: { material: other.material, bottleId: null, technique, dilution, tool: keepsTool ? moment.step.tool : null },
+        },
+      ],
     };
   });
 }
@@ -68,27 +84,33 @@ export function swaps(moment: Moment): Fix[] {
 export function waitUntil(moment: Moment, readyMin: number, what: string): Fix[] {
   if (!Number.isFinite(readyMin)) return [];
   const waitMin = Math.ceil(readyMin - moment.startMin + (moment.step.waitMin ?? 0) + moment.sinceLastMin);
-  return [{ label: `Wait until it is ${what}: ${formatMinutes(readyMin - moment.startMin)} more`, edits: [{ kind: 'patch', at: moment.stepIndex, patch: { waitMin, pinnedAt: null } }] }];
+  return [
+    {
+      way: 'wait',
+      label: `Wait until it is ${what}: ${formatMinutes(readyMin - moment.startMin)} more`,
+      edits: [{ kind: 'patch', at: moment.stepIndex, patch: { waitMin, pinnedAt: null } }],
+    },
+  ];
 }
 
 /** Takes the pin off: the plan then puts the step into the window. */
 export function letPlanChoose(moment: Moment): Fix[] {
   if (moment.step.pinnedAt === null && moment.steps.every((s) => s.pinnedAt === null)) return [];
-  const edits = moment.steps.flatMap((s, at): Edit[] => (s.pinnedAt !== null && at <= moment.stepIndex ? [{ kind: 'patch', at, patch: { pinnedAt: null } }] : []));
-  return [{ label: 'Let the plan choose the evening', edits }];
+  const edits = moment.steps.flatMap((s, at): Edit[] =>
+    s.pinnedAt !== null && at <= moment.stepIndex ? [{ kind: 'patch', at, patch: { pinnedAt: null } }] : [],
+  );
+  return [{ way: 'release', label: 'Let the plan choose the evening', edits }];
 }
 
 /** Mask before and unmask after each run of steps that would reach the place. */
 export function maskPairs(moment: Moment, zones: string[], reaches: (s: Step) => boolean): Fix[] {
-  const edits: Edit[] = [];
-  let inRun = false;
-  moment.steps.forEach((s, at) => {
-    if (at < moment.stepIndex) return;
-    const hit = reaches(s);
-    if (hit && !inRun) edits.push({ kind: 'insert', at, step: step({ technique: 'mask', material: 'masking-tape', zones }) });
-    if (!hit && inRun) edits.push({ kind: 'insert', at, step: step({ technique: 'unmask', zones }) });
-    inRun = hit;
+  const hits = moment.steps.map((s, at) => at >= moment.stepIndex && reaches(s));
+  const mask = step({ technique: 'mask', material: 'masking-tape', zones });
+  const unmask = step({ technique: 'unmask', zones });
+  const edits = [...hits, false].flatMap((hit, at): Edit[] => {
+    const before = hits[at - 1] ?? false;
+    return hit === before ? [] : [{ kind: 'insert', at, step: hit ? mask : unmask }];
   });
-  if (inRun) edits.push({ kind: 'insert', at: moment.steps.length, step: step({ technique: 'unmask', zones }) });
-  return [{ label: edits.length > 2 ? `Mask before and unmask after (${String(edits.length / 2)} times)` : 'Mask before, unmask after', edits }];
+  const pairs = edits.length / 2;
+  return [{ way: 'mask', label: pairs > 1 ? `Mask before and unmask after (${String(pairs)} times)` : 'Mask before, unmask after', edits }];
 }

@@ -19,7 +19,8 @@ function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => string)
   let made = 0;
   const out: Placed[] = [];
   for (let at = 0; at <= steps.length; at++) {
-    for (const edit of fix.edits) if (edit.kind === 'insert' && edit.at === at) out.push({ step: { id: newId(made++), ...edit.step }, was: null });
+    for (const edit of fix.edits)
+      if (edit.kind === 'insert' && edit.at === at) out.push({ step: { id: newId(made++), ...edit.step }, was: null });
     const step = steps[at];
     if (!step || fix.edits.some((edit) => edit.kind === 'remove' && edit.at === at)) continue;
     const patches = fix.edits.flatMap((edit) => (edit.kind === 'patch' && edit.at === at ? [edit.patch] : []));
@@ -48,22 +49,26 @@ const WEIGHT = { snag: 100, caution: 10, hint: 1 } as const;
 const burden = (findings: readonly Finding[]): number => findings.reduce((sum, f) => sum + WEIGHT[f.severity], 0);
 
 /**
- * Of a finding's proposals, those that make it go away and leave the sequence with less trouble than before, the best
- * first. Each is tried by walking the changed sequence.
+ * Of a finding's proposals, those that make it go away and leave the sequence with less trouble than before; the best of
+ * each kind, the best first. Each is tried by walking the changed sequence.
  */
 export function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly Finding[]): Fix[] {
   const before = burden(all);
   const tried = finding.fixes.flatMap((fix) => {
     const { problem: changed, was } = problemAfter(problem, fix);
     const { findings } = checkSequence(changed);
-    const stays = findings.some((f) => f.rule === finding.rule && f.causeIndex !== null === (finding.causeIndex !== null) && was[f.stepIndex] === finding.stepIndex);
+    const stays = findings.some(
+      (f) => f.rule === finding.rule && (f.causeIndex !== null) === (finding.causeIndex !== null) && was[f.stepIndex] === finding.stepIndex,
+    );
     const after = burden(findings);
-    return stays || after >= before ? [] : [{ fix, after, added: changed.steps.length - problem.steps.length }];
+    return stays || after >= before ? [] : [{ fix, after }];
   });
-  return tried.sort((a, b) => a.after - b.after).map(({ fix }) => fix);
+  const best = new Map<Fix['way'], Fix>();
+  for (const { fix } of tried.sort((a, b) => a.after - b.after)) if (!best.has(fix.way)) best.set(fix.way, fix);
+  return [...best.values()];
 }
 
-/** The findings of a report, each with only the fixes that help. `most` bounds the fixes kept for one finding. */
-export function withCuringFixes(problem: SequenceProblem, findings: readonly Finding[], most = 3): Finding[] {
-  return findings.map((finding) => ({ ...finding, fixes: curingFixes(problem, finding, findings).slice(0, most) }));
+/** The findings of a report, each with only the fixes that help. */
+export function withCuringFixes(problem: SequenceProblem, findings: readonly Finding[]): Finding[] {
+  return findings.map((finding) => ({ ...finding, fixes: curingFixes(problem, finding, findings) }));
 }

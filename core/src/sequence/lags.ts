@@ -15,7 +15,12 @@ export interface RelativeOpening {
  * What each step waits for, if the air were always the same: the same openings that the walker and the rules use,
  * counted from the end of the step that laid the layer. One entry per pair of steps; zones are intersected.
  */
-export function relativeOpenings(subject: Subject, steps: readonly Step[], air: Air, places: Readonly<Record<string, Air>> = {}): RelativeOpening[] {
+export function relativeOpenings(
+  subject: Subject,
+  steps: readonly Step[],
+  air: Air,
+  places: Readonly<Record<string, Air>> = {},
+): RelativeOpening[] {
   const pairs = new Map<string, RelativeOpening>();
   for (const { stepIndex, opening } of walkOpenings({ subject, steps, startsMin: [], durationsMin: [], bench: constantAir(air), places })) {
     const fromIndex = opening.layer.stepIndex;

@@ -1,6 +1,14 @@
 import type { AirSpan } from '../climate/index.js';
 import { ageAcross, scaledMinutes, stageMinutes } from '../drying/index.js';
-import { resistance, type Dose, type FilmState, type Material, type Resistance, type SolventClass, type Stage } from '../materials/index.js';
+import {
+  resistance,
+  type Dose,
+  type FilmState,
+  type Material,
+  type Resistance,
+  type SolventClass,
+  type Stage,
+} from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Technique } from '../techniques/index.js';
 import type { Incoming } from './incoming.js';

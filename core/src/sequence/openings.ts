@@ -19,7 +19,9 @@ const from = (fromMin: number, toMin = Infinity): Interval[] => [{ fromMin, toMi
 
 /** A dry unbroken layer above keeps this solvent away. */
 const isCovered = (layer: Layer, zone: ZoneState, incoming: Incoming): boolean =>
-  zone.layers.slice(zone.layers.indexOf(layer) + 1).some((above) => incoming.solvents.every((s) => isBarrier(above, s.solvent, incoming.dose, readyMin(above, 'dryHard'))));
+  zone.layers
+    .slice(zone.layers.indexOf(layer) + 1)
+    .some((above) => incoming.solvents.every((s) => isBarrier(above, s.solvent, incoming.dose, readyMin(above, 'dryHard'))));
 
 function onRecoat(layer: Layer, zone: ZoneState, incoming: Incoming): Opening {
   const windows = layer.material.windows;

@@ -11,13 +11,14 @@ const ROUND_MARK = '~';
 export function expandRounds(steps: readonly Step[], groups: readonly StepGroup[]): Step[] {
   const rounds = new Map(groups.map((group) => [group.id, group.rounds]));
   const out: Step[] = [];
-  for (let at = 0; at < steps.length; ) {
+  for (let at = 0; at < steps.length;) {
     const groupId = steps[at]?.groupId ?? null;
     let end = at + 1;
     while (groupId !== null && steps[end]?.groupId === groupId) end++;
     const run = steps.slice(at, end);
     const times = groupId === null ? 1 : (rounds.get(groupId) ?? 1);
-    for (let round = 1; round <= times; round++) out.push(...run.map((step) => (round === 1 ? step : { ...step, id: `${step.id}${ROUND_MARK}${String(round)}` })));
+    for (let round = 1; round <= times; round++)
+      out.push(...run.map((step) => (round === 1 ? step : { ...step, id: `${step.id}${ROUND_MARK}${String(round)}` })));
     at = end;
   }
   return out;
@@ -35,8 +36,11 @@ export function fixForPlanned(fix: Fix, done: readonly Step[], planned: readonly
   };
   const edits = fix.edits.map((edit): Edit => ({ ...edit, at: place(edit.at) }));
   const seen = new Set<string>();
-  return { ...fix, edits: edits.filter((edit) => {
-    const same = JSON.stringify(edit);
-    return planned.length === done.length || (!seen.has(same) && Boolean(seen.add(same)));
-  }) };
+  return {
+    ...fix,
+    edits: edits.filter((edit) => {
+      const same = JSON.stringify(edit);
+      return planned.length === done.length || (!seen.has(same) && Boolean(seen.add(same)));
+    }),
+  };
 }

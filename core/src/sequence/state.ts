@@ -25,7 +25,10 @@ const SHEEN_GU = { matt: 5, satin: 30, gloss: 80 } as const;
 const SHEEN_COVER_PCT = 50;
 
 export function startState(subject: Subject): SequenceState {
-  const zones = subject.zones.map((zone): [string, ZoneState] => [zone.id, { zone, substrate: substrateById(zone.substrate), layers: [], masked: false, maskedSinceMin: null, off: false }]);
+  const zones = subject.zones.map((zone): [string, ZoneState] => [
+    zone.id,
+    { zone, substrate: substrateById(zone.substrate), layers: [], masked: false, maskedSinceMin: null, off: false },
+  ]);
   return { subject, zones: new Map(zones) };
 }
 
@@ -43,7 +46,8 @@ export function surfaceSheen(zone: ZoneState): { sheenGu: number; layer: Layer |
   for (let i = zone.layers.length - 1; i >= 0; i--) {
     const layer = zone.layers[i];
     if (!layer || layer.material.sheenGu === null) continue;
-    if ((layer.technique.effect === 'film' || layer.technique.effect === 'slurry') && layer.coverPct >= SHEEN_COVER_PCT) return { sheenGu: layer.material.sheenGu, layer };
+    if ((layer.technique.effect === 'film' || layer.technique.effect === 'slurry') && layer.coverPct >= SHEEN_COVER_PCT)
+      return { sheenGu: layer.material.sheenGu, layer };
   }
   const { startSheen } = zone.zone;
   return { sheenGu: startSheen === 'bare' ? zone.substrate.bareSheenGu : SHEEN_GU[startSheen], layer: null };
@@ -65,10 +69,18 @@ export function exposedTo(zone: ZoneState, solvent: Parameters<typeof isBarrier>
 export const workableLayer = (zone: ZoneState): Layer | undefined => zone.layers.findLast((layer) => layer.material.windows?.blend);
 
 /** Index of the soluble layer a chip would open; -1 when there is none. */
-export const solubleIndex = (zone: ZoneState): number => zone.layers.findLastIndex((layer) => layer.material.role === 'soluble' && layer.technique.effect === 'film');
+export const solubleIndex = (zone: ZoneState): number =>
+  zone.layers.findLastIndex((layer) => layer.material.role === 'soluble' && layer.technique.effect === 'film');
 
 /** Puts a step's outcome on the zones it reached. */
-export function applyStep(state: SequenceState, step: Step, stepIndex: number, incoming: Incoming, endMin: number, spans: readonly AirSpan[]): void {
+export function applyStep(
+  state: SequenceState,
+  step: Step,
+  stepIndex: number,
+  incoming: Incoming,
+  endMin: number,
+  spans: readonly AirSpan[],
+): void {
   for (const zone of zonesReached(state, step, incoming)) {
     switch (incoming.technique.effect) {
       case 'mask':
@@ -92,7 +104,8 @@ export function applyStep(state: SequenceState, step: Step, stepIndex: number, i
       default: {
         const layer = layerOf(step, stepIndex, incoming, endMin, spans);
         if (!layer) break;
-        if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue') for (const below of zone.layers) below.loose = false;
+        if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
+          for (const below of zone.layers) below.loose = false;
         zone.layers.push(layer);
       }
     }

@@ -26,7 +26,15 @@ export function subjectOf(piece: Piece): Subject {
     kind: piece.kind,
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
-    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId }) => ({ id, name, substrate, startSheen, relief, keepClean, partId })),
+    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId }) => ({
+      id,
+      name,
+      substrate,
+      startSheen,
+      relief,
+      keepClean,
+      partId,
+    })),
     keepClean: [...new Set(piece.zones.flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
   };
 }

@@ -8,18 +8,29 @@ export interface TakeBack {
   untilMin: number;
 }
 
-/** Mildest first. */
-const REMOVERS = ['water', 'alcohol', 'spirit'] as const;
+/** A film comes off with what it was thinned with; a waterborne one also with alcohol, when it is too dry for water. */
+function removers(layer: Layer): Exclude<SolventClass, 'cyano' | 'heat' | 'hot'>[] {
+  const { carrier } = layer.material;
+  if (carrier === 'water') return ['water', 'alcohol'];
+  return carrier === 'alcohol' || carrier === 'spirit' ? [carrier] : [];
+}
 
 /** The zone as it was when the layer had just been laid. */
-const upTo = (zone: ZoneState, layer: Layer): ZoneState => ({ ...zone, layers: zone.layers.filter((other) => other.stepIndex <= layer.stepIndex) });
+const upTo = (zone: ZoneState, layer: Layer): ZoneState => ({
+  ...zone,
+  layers: zone.layers.filter((other) => other.stepIndex <= layer.stepIndex),
+});
 
-/** The mildest liquid that lifts the fresh layer and nothing under it; null where there is none. */
+/** The first of its removers that lifts the fresh layer and nothing under it; null where there is none. */
 export function takeBack(layer: Layer, zones: readonly ZoneState[]): TakeBack | null {
-  for (const solvent of REMOVERS) {
+  for (const solvent of removers(layer)) {
     const { lifts } = FAMILIES[layer.material.family][solvent];
     if (lifts === 'never') continue;
-    const spoilsBelow = zones.some((zone) => exposedTo(upTo(zone, layer), solvent, 'thin', layer.endMin).some((other) => other !== layer && layerResistance(other, solvent, 'thin', layer.endMin) !== 'holds'));
+    const spoilsBelow = zones.some((zone) =>
+      exposedTo(upTo(zone, layer), solvent, 'thin', layer.endMin).some(
+        (other) => other.stepIndex !== layer.stepIndex && layerResistance(other, solvent, 'thin', layer.endMin) !== 'holds',
+      ),
+    );
     if (spoilsBelow) continue;
     const stage = { 'while-fresh': 'recoatFrom', 'until-dry-hard': 'dryHard', 'until-solvent-proof': 'solventProof' } as const;
     return { withSolvent: solvent, untilMin: lifts === 'always' ? Infinity : readyMin(layer, stage[lifts]) };

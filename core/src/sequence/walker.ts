@@ -69,9 +69,20 @@ export interface Moment {
   air: Air;
 }
 
-function openingsFor(zones: readonly ZoneState[], steps: readonly Step[], stepIndex: number, incoming: Incoming): { zone: ZoneState; opening: Opening }[] {
+function openingsFor(
+  zones: readonly ZoneState[],
+  steps: readonly Step[],
+  stepIndex: number,
+  incoming: Incoming,
+): { zone: ZoneState; opening: Opening }[] {
   return zones.flatMap((zone) => {
-    const flooded = incoming.need === 'wet-glue' && steps.slice(stepIndex + 1).some((later) => ['flood-glue', 'fix'].includes(later.technique) && (later.zones.includes('all') || later.zones.includes(zone.zone.id)));
+    const flooded =
+      incoming.need === 'wet-glue' &&
+      steps
+        .slice(stepIndex + 1)
+        .some(
+          (later) => ['flood-glue', 'fix', 'clear-coat'].includes(later.technique) && (later.zones.includes('all') || later.zones.includes(zone.zone.id)),
+        );
     return openingsOn(zone, incoming, flooded).map((opening) => ({ zone, opening }));
   });
 }
@@ -115,7 +126,19 @@ function* walk(problem: SequenceProblem, state: SequenceState): Generator<Stage,
     const { atMin: earliestMin, heldUpBy } = earliest(fromMin, openings);
     const startMin = problem.startsMin[stepIndex] ?? earliestMin;
     const endMin = startMin + (problem.durationsMin[stepIndex] ?? 0);
-    const moment: Moment = { subject, steps, step, stepIndex, startMin, sinceLastMin: startMin - fromMin, incoming, state, zones, openings, air: airAt(problem.bench, startMin) };
+    const moment: Moment = {
+      subject,
+      steps,
+      step,
+      stepIndex,
+      startMin,
+      sinceLastMin: startMin - fromMin,
+      incoming,
+      state,
+      zones,
+      openings,
+      air: airAt(problem.bench, startMin),
+    };
     yield { moment, earliestMin, heldUpBy, endMin };
     const placeAir = step.dryingPlace === null ? undefined : problem.places?.[step.dryingPlace];
     applyStep(state, step, stepIndex, incoming, endMin, placeAir ? constantAir(placeAir) : problem.bench);
@@ -125,7 +148,8 @@ function* walk(problem: SequenceProblem, state: SequenceState): Generator<Stage,
 
 /** Every opening that every step meets, in walking order. */
 export function* walkOpenings(problem: SequenceProblem): Generator<{ stepIndex: number; opening: Opening }, void> {
-  for (const { moment } of walk(problem, startState(problem.subject))) for (const { opening } of moment.openings) yield { stepIndex: moment.stepIndex, opening };
+  for (const { moment } of walk(problem, startState(problem.subject)))
+    for (const { opening } of moment.openings) yield { stepIndex: moment.stepIndex, opening };
 }
 
 /** End of the window that is open at a minute, or of the last one that was; null where nothing closes. */

@@ -98,7 +98,10 @@ export const TEMPLATES: readonly Template[] = [
     startSheen: 'matt',
     handled: false,
     size: { lengthMm: 80, widthMm: 30, heightMm: 34 },
-    parts: [{ id: 'body', name: 'Body and cab', removable: false }, { id: 'chassis', name: 'Chassis', removable: false }],
+    parts: [
+      { id: 'body', name: 'Body and cab', removable: false },
+      { id: 'chassis', name: 'Chassis', removable: false },
+    ],
     zones: [
       { id: 'roof', name: 'Roof', part: 'body', area: top },
       ...VEHICLE_ZONES,
@@ -160,7 +163,10 @@ export function templateById(id: string): Template {
 const USUAL_RELIEF = { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 };
 
 /** A bare piece from a template. Ids are the template's own, so the same template gives the same piece. */
-export function pieceFromTemplate(template: Template, given: { id: string; name: string; scaleRatio: number; size?: Size; substrate?: SubstrateId }): Piece {
+export function pieceFromTemplate(
+  template: Template,
+  given: { id: string; name: string; scaleRatio: number; size?: Size; substrate?: SubstrateId },
+): Piece {
   const size = given.size ?? template.size;
   return {
     id: given.id,

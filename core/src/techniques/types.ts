@@ -8,9 +8,25 @@ import type { Dose } from '../materials/index.js';
 export type Need = 'nothing' | 'touch' | 'recoat' | 'dry-hard' | 'wet-glue' | 'workable' | 'chip';
 
 /** What it leaves behind. */
-export type Effect = 'film' | 'tint' | 'accent' | 'loose' | 'slurry' | 'inlay' | 'mask' | 'unmask' | 'take-off' | 'refit' | 'remove' | 'wet' | 'none';
+export type Effect =
+  'film' | 'tint' | 'accent' | 'loose' | 'slurry' | 'inlay' | 'mask' | 'unmask' | 'take-off' | 'refit' | 'remove' | 'wet' | 'none';
 
-export const TOOLS = ['airbrush', 'aerosol', 'brush', 'flat brush', 'fine brush', 'soft brush', 'sponge', 'cloth', 'pen', 'knife', 'pipette', 'sieve', 'dryer', 'hand'] as const;
+export const TOOLS = [
+  'airbrush',
+  'aerosol',
+  'brush',
+  'flat brush',
+  'fine brush',
+  'soft brush',
+  'sponge',
+  'cloth',
+  'pen',
+  'knife',
+  'pipette',
+  'sieve',
+  'dryer',
+  'hand',
+] as const;
 export type Tool = (typeof TOOLS)[number];
 
 export interface Technique {

@@ -12,7 +12,11 @@ function spreading(row: Row): Record<string, number> {
   const solids = num(row, 'volumeSolidsPct');
   const dryFilmUm = num(row, 'dftUm');
   const oneDm2 = (lossPct: number) => paintNeededMl({ areaMm2: MM2_PER_DM2, dryFilmUm, volumeSolidsPct: solids, lossPct, coats: 1 });
-  return { ...spreadingRate(solids, dryFilmUm, num(row, 'lossPct')), mlForOneDm2: oneDm2(0), mlForOneDm2WithLoss: oneDm2(num(row, 'lossPct')) };
+  return {
+    ...spreadingRate(solids, dryFilmUm, num(row, 'lossPct')),
+    mlForOneDm2: oneDm2(0),
+    mlForOneDm2WithLoss: oneDm2(num(row, 'lossPct')),
+  };
 }
 
 function strength(row: Row): Record<string, number> {
@@ -22,19 +26,33 @@ function strength(row: Row): Record<string, number> {
   return { v2Ml: totalMl, addDiluentMl: diluentMl, stockMl: stockFor100, diluentMl: diluteStrength(stock, wanted, stockFor100).diluentMl };
 }
 
-const list = (values: unknown, name: string): Record<string, number> => Object.fromEntries((values as number[]).map((v, i) => [`${name}${String(i)}`, v]));
+const list = (values: unknown, name: string): Record<string, number> =>
+  Object.fromEntries((values as number[]).map((v, i) => [`${name}${String(i)}`, v]));
 
 const QUANTITIES: Record<string, (row: Row, tolerance: Tolerance) => Outcome> = {
-  spreadingRate: (row, t) => compare(expectedOf(row, ['theoreticalM2PerL', 'practicalM2PerL', 'mlForOneDm2', 'mlForOneDm2WithLoss']), spreading(row), t),
+  spreadingRate: (row, t) =>
+    compare(expectedOf(row, ['theoreticalM2PerL', 'practicalM2PerL', 'mlForOneDm2', 'mlForOneDm2WithLoss']), spreading(row), t),
   paintNeeded: (row, t) =>
     compare(
       expectedOf(row, ['millilitres']),
-      { millilitres: paintNeededMl({ areaMm2: num(row, 'areaCm2') * MM2_PER_CM2, dryFilmUm: num(row, 'dftUm'), volumeSolidsPct: num(row, 'volumeSolidsPct'), lossPct: num(row, 'lossPct'), coats: num(row, 'coats') }) },
+      {
+        millilitres: paintNeededMl({
+          areaMm2: num(row, 'areaCm2') * MM2_PER_CM2,
+          dryFilmUm: num(row, 'dftUm'),
+          volumeSolidsPct: num(row, 'volumeSolidsPct'),
+          lossPct: num(row, 'lossPct'),
+          coats: num(row, 'coats'),
+        }),
+      },
       t,
     ),
   wetFilm: (row, t) => {
     const film = wetFilm(num(row, 'dftUm'), num(row, 'volumeSolidsPct'), num(row, 'thinnerPctOfPaintVolume'));
-    return compare(expectedOf(row, ['wftUm', 'volumeSolidsAfterThinningPct']), { wftUm: film.wetFilmUm, volumeSolidsAfterThinningPct: film.volumeSolidsPct }, t);
+    return compare(
+      expectedOf(row, ['wftUm', 'volumeSolidsAfterThinningPct']),
+      { wftUm: film.wetFilmUm, volumeSolidsAfterThinningPct: film.volumeSolidsPct },
+      t,
+    );
   },
   dewPointRule: (row, t) => {
     const rule = dewPointRule({ tempC: num(row, 'airTempC'), rhPct: num(row, 'rhPct') }, num(row, 'surfaceTempC'));
@@ -50,7 +68,11 @@ const QUANTITIES: Record<string, (row: Row, tolerance: Tolerance) => Outcome> = 
   parts: (row, t) => {
     const volumes = volumesFromParts(row['parts'] as number[], num(row, 'totalMl'));
     const drops = volumes.map((ml) => dropsFromMl(ml, 20));
-    return compare({ ...list(row['volumesMl'], 'ml'), ...list(row['dropsAt20PerMl'], 'drops') }, { ...list(volumes, 'ml'), ...list(drops, 'drops') }, t);
+    return compare(
+      { ...list(row['volumesMl'], 'ml'), ...list(row['dropsAt20PerMl'], 'drops') },
+      { ...list(volumes, 'ml'), ...list(drops, 'drops') },
+      t,
+    );
   },
   drops: (row, t) => compare(expectedOf(row, ['ml']), { ml: mlFromDrops(num(row, 'drops'), num(row, 'dropsPerMl')) }, t),
 };

@@ -9,6 +9,10 @@ export const humidair: RunRow = (row, file) => {
   const air = { tempC, rhPct: num(row, 'rhPct') };
   if (kind === 'dewPoint') return compare(expectedOf(row, ['dewPointC']), { dewPointC: dewPointC(air) }, tolerance);
   if (kind !== 'vapour') throw new Error(`unknown row kind '${kind}'`);
-  const got = { vapourPressureKPa: vapourPressureKPa(air), mixingRatioGPerKg: mixingRatioGPerKg(air, num(row, 'pressureKPa')), absoluteHumidityGPerM3: absoluteHumidityGPerM3(air) };
+  const got = {
+    vapourPressureKPa: vapourPressureKPa(air),
+    mixingRatioGPerKg: mixingRatioGPerKg(air, num(row, 'pressureKPa')),
+    absoluteHumidityGPerM3: absoluteHumidityGPerM3(air),
+  };
   return compare(expectedOf(row, Object.keys(got)), got, tolerance);
 };

@@ -1,4 +1,13 @@
-import { FACTORS, carWeightRule, convert, modelLengthMm, recommendedCarWeightG, scaleUnits, type Conversion, type WeightScale } from '@eveningtide/core/units';
+import {
+  FACTORS,
+  carWeightRule,
+  convert,
+  modelLengthMm,
+  recommendedCarWeightG,
+  scaleUnits,
+  type Conversion,
+  type WeightScale,
+} from '@eveningtide/core/units';
 import { compare, expectedOf, num, type RunRow, type Tolerance } from '../outcome.js';
 
 /** The file's names of conversions, where they are longer than the core's. */
@@ -17,8 +26,14 @@ function factor(name: string): number {
 export const modelrail: RunRow = (row, file) => {
   const tolerance = file.tolerance as Tolerance;
   const kind = String(row['kind']);
-  if (kind === 'scale') return compare(expectedOf(row, ['mmPerScaleFoot', 'mmPerScaleInch', 'mmPerScaleMetre']), scaleUnits(num(row, 'ratio')), tolerance);
-  if (kind === 'scaleLength') return compare(expectedOf(row, ['modelMm']), { modelMm: modelLengthMm(convert(num(row, 'prototypeFeet'), 'foot -> mm'), num(row, 'ratio')) }, tolerance);
+  if (kind === 'scale')
+    return compare(expectedOf(row, ['mmPerScaleFoot', 'mmPerScaleInch', 'mmPerScaleMetre']), scaleUnits(num(row, 'ratio')), tolerance);
+  if (kind === 'scaleLength')
+    return compare(
+      expectedOf(row, ['modelMm']),
+      { modelMm: modelLengthMm(convert(num(row, 'prototypeFeet'), 'foot -> mm'), num(row, 'ratio')) },
+      tolerance,
+    );
   if (kind === 'unit') return compare(expectedOf(row, ['factor']), { factor: factor(String(row['conversion'])) }, tolerance);
   const scale = String(row['scale']) as WeightScale;
   if (kind === 'rp20_1') return compare(expectedOf(row, ['initialG', 'gPerInch', 'gPerCm']), carWeightRule(scale), tolerance);

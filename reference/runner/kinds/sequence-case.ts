@@ -67,9 +67,13 @@ export function caseProblem(row: SequenceCase): SequenceProblem {
 
 function judge(row: SequenceCase, findings: readonly Finding[]): string[] {
   const said = findings.map((f) => `${f.rule}@${String(f.stepIndex + 1)}(${f.severity})`).join(', ') || 'nothing';
-  const missing = row.expect.filter((e) => !findings.some((f) => f.rule === e.rule && f.stepIndex + 1 === e.step)).map((e) => `expected ${e.rule} at step ${String(e.step)} got ${said}`);
+  const missing = row.expect
+    .filter((e) => !findings.some((f) => f.rule === e.rule && f.stepIndex + 1 === e.step))
+    .map((e) => `expected ${e.rule} at step ${String(e.step)} got ${said}`);
   const alarms = findings.filter((f) => f.severity !== 'hint');
-  const unwanted = alarms.filter((f) => row.noAlarm || row.expectNone.includes(f.rule)).map((f) => `expected no ${f.rule} got it at step ${String(f.stepIndex + 1)} (${f.message})`);
+  const unwanted = alarms
+    .filter((f) => row.noAlarm || row.expectNone.includes(f.rule))
+    .map((f) => `expected no ${f.rule} got it at step ${String(f.stepIndex + 1)} (${f.message})`);
   return [...missing, ...unwanted];
 }
 
@@ -80,7 +84,8 @@ export const sequenceCase: RunRow = (raw): Outcome => {
   const unbuilt = row.expect.map((e) => e.rule).filter((rule) => !built.has(rule));
   const listed = PENDING_ROWS[row.name];
   const problems = judge(row, checkSequence(caseProblem(row)).findings);
-  if (problems.length === 0) return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
+  if (problems.length === 0)
+    return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
   if (listed && unbuilt.length > 0) return { as: 'pending', rules: unbuilt };
   return { as: 'failed', why: problems.join('; ') };
 };

@@ -1,7 +1,8 @@
 import { antoinePressureKPa, antoineTemperatureC, type Antoine } from '@eveningtide/core/materials';
 import { compare, type Outcome, type RunRow } from '../outcome.js';
 
-const valueOf = (cell: unknown): number | null => (cell && typeof cell === 'object' && 'value' in cell && typeof cell.value === 'number' ? cell.value : null);
+const valueOf = (cell: unknown): number | null =>
+  cell && typeof cell === 'object' && 'value' in cell && typeof cell.value === 'number' ? cell.value : null;
 
 /** Every set of Antoine constants against the vapour pressures and the boiling point of its row. */
 export const solvents: RunRow = (row, file) => {
@@ -12,9 +13,15 @@ export const solvents: RunRow = (row, file) => {
     const pressures = { at20: valueOf(row['vapourPressure20KPa']), at25: valueOf(row['vapourPressure25KPa']) };
     const boiling = valueOf(row['boilingPointC']);
     return [
-      ...(pressures.at20 === null ? [] : [compare({ at20: pressures.at20 }, { at20: antoinePressureKPa(set, 20) }, { rel: tolerance.vapourPressureRel })]),
-      ...(pressures.at25 === null ? [] : [compare({ at25: pressures.at25 }, { at25: antoinePressureKPa(set, 25) }, { rel: tolerance.vapourPressureRel })]),
-      ...(boiling === null ? [] : [compare({ boilingPointC: boiling }, { boilingPointC: antoineTemperatureC(set) }, { abs: tolerance.boilingPointK })]),
+      ...(pressures.at20 === null
+        ? []
+        : [compare({ at20: pressures.at20 }, { at20: antoinePressureKPa(set, 20) }, { rel: tolerance.vapourPressureRel })]),
+      ...(pressures.at25 === null
+        ? []
+        : [compare({ at25: pressures.at25 }, { at25: antoinePressureKPa(set, 25) }, { rel: tolerance.vapourPressureRel })]),
+      ...(boiling === null
+        ? []
+        : [compare({ boilingPointC: boiling }, { boilingPointC: antoineTemperatureC(set) }, { abs: tolerance.boilingPointK })]),
     ];
   });
   return checks.find((check) => check.as === 'failed') ?? { as: 'passed' };

@@ -19,7 +19,8 @@ export class BottlesService {
 
   async save(id: string, sentVersion: number, bottle: Bottle): Promise<StoredBottle> {
     if (bottle.id !== id) throw new FaultsException([{ path: 'bottle.id', value: bottle.id, allowed: `the id in the address, ${id}` }]);
-    if (!isMaterialId(bottle.material)) throw new FaultsException([{ path: 'bottle.material', value: bottle.material, allowed: 'a material of the catalogue' }]);
+    if (!isMaterialId(bottle.material))
+      throw new FaultsException([{ path: 'bottle.material', value: bottle.material, allowed: 'a material of the catalogue' }]);
     return this.sequelize.transaction(async (transaction) => {
       const before = await this.store.byId(id, transaction);
       if (!before && sentVersion > 0) throw notFound('bottle', id);

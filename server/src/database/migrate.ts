@@ -8,7 +8,9 @@ export const MIGRATIONS: readonly Migration[] = [firstTables];
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends Error {
   constructor(names: readonly string[]) {
-    super(`The database was made by a newer version of Eveningtide (it has ${names.join(', ')}). Nothing was changed. Start that version, or point EVENINGTIDE_DATA to another folder.`);
+    super(
+      `The database was made by a newer version of Eveningtide (it has ${names.join(', ')}). Nothing was changed. Start that version, or point EVENINGTIDE_DATA to another folder.`,
+    );
   }
 }
 

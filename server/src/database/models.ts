@@ -168,4 +168,19 @@ export class StepRow extends ChildRow {
   @Column(DataType.STRING) declare note: string;
 }
 
-export const MODELS: ModelCtor[] = [WorkshopRow, WeeklyEveningRow, SingleDateRow, DryingPlaceRow, BottleRow, PieceRow, PartRow, ZoneRow, FeatureRow, MemberRow, PictureRow, CheckRow, StepGroupRow, StepRow];
+export const MODELS: ModelCtor[] = [
+  WorkshopRow,
+  WeeklyEveningRow,
+  SingleDateRow,
+  DryingPlaceRow,
+  BottleRow,
+  PieceRow,
+  PartRow,
+  ZoneRow,
+  FeatureRow,
+  MemberRow,
+  PictureRow,
+  CheckRow,
+  StepGroupRow,
+  StepRow,
+];

@@ -22,8 +22,9 @@ export class ExchangeController {
   @HttpCode(200)
   @ApiOperation({ summary: 'Replace everything by a plan file; a file with a fault is refused whole, with the place named' })
   @ApiBody({ type: PlanFileDto })
-  import(@Body() file: Record<string, unknown>, @Query('today') today: string): Promise<ImportReport> {
-    if (typeof today !== 'string' || !isDate(today)) throw new FaultsException([{ path: 'today', value: String(today), allowed: 'a day as YYYY-MM-DD' }]);
+  import(@Body() file: Record<string, unknown>, @Query('today') today: unknown): Promise<ImportReport> {
+    if (typeof today !== 'string' || !isDate(today))
+      throw new FaultsException([{ path: 'today', value: typeof today === 'string' ? today : 'nothing', allowed: 'a day as YYYY-MM-DD' }]);
     return this.exchange.import(file, today);
   }
 }

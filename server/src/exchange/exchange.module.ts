@@ -5,5 +5,10 @@ import { WorkshopModule } from '../workshop/workshop.module.js';
 import { ExchangeController } from './exchange.controller.js';
 import { ExchangeService } from './exchange.service.js';
 
-@Module({ imports: [BottlesModule, PiecesModule, WorkshopModule], controllers: [ExchangeController], providers: [ExchangeService], exports: [ExchangeService] })
+@Module({
+  imports: [BottlesModule, PiecesModule, WorkshopModule],
+  controllers: [ExchangeController],
+  providers: [ExchangeService],
+  exports: [ExchangeService],
+})
 export class ExchangeModule {}

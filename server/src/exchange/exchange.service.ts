@@ -24,7 +24,14 @@ export class ExchangeService {
   /** Everything that is kept, as one plan file. What was put aside stays out. */
   async export(): Promise<PlanFile> {
     const [pieces, bottles, { workshop }] = [await this.pieces.all(), await this.bottles.all(), await this.workshop.read()];
-    return { format: PLAN_FORMAT, version: PLAN_VERSION, anchorDate: null, workshop, bottles: bottles.map(({ bottle }) => bottle), pieces: pieces.map(({ piece }) => piece) };
+    return {
+      format: PLAN_FORMAT,
+      version: PLAN_VERSION,
+      anchorDate: null,
+      workshop,
+      bottles: bottles.map(({ bottle }) => bottle),
+      pieces: pieces.map(({ piece }) => piece),
+    };
   }
 
   /**
@@ -35,7 +42,13 @@ export class ExchangeService {
   async import(file: unknown, today: string): Promise<ImportReport> {
     const version = typeof file === 'object' && file !== null && 'version' in file ? file.version : undefined;
     if (typeof version === 'number' && version > PLAN_VERSION)
-      throw new FaultsException([{ path: 'version', value: String(version), allowed: `${String(PLAN_VERSION)} or less: the file is from a newer version of Eveningtide` }]);
+      throw new FaultsException([
+        {
+          path: 'version',
+          value: String(version),
+          allowed: `${String(PLAN_VERSION)} or less: the file is from a newer version of Eveningtide`,
+        },
+      ]);
     // the checked file is taken as it came: an instance would carry the prototype of its class into the database layer
     checkShape(PlanFileDto, file);
     const plan = anchoredOn(file as PlanFile, today);
@@ -54,6 +67,8 @@ export class ExchangeService {
 
   /** Nothing was ever kept here. */
   async isEmpty(): Promise<boolean> {
-    return (await this.pieces.all(true)).length === 0 && (await this.bottles.all()).length === 0 && (await this.workshop.read()).version === 0;
+    return (
+      (await this.pieces.all(true)).length === 0 && (await this.bottles.all()).length === 0 && (await this.workshop.read()).version === 0
+    );
   }
 }

@@ -19,8 +19,13 @@ function isLocal(origin: string): boolean {
 export class LocalOnly implements NestMiddleware {
   use(request: Request, _response: Response, next: NextFunction): void {
     const { host, origin } = request.headers;
-    if (!host || !LOCAL_NAMES.has(nameOf(host))) throw new ForbiddenException({ error: 'foreign-host', message: `host ${String(host)} is not allowed here; allowed: localhost, 127.0.0.1` });
-    if (origin !== undefined && !isLocal(origin)) throw new ForbiddenException({ error: 'foreign-origin', message: `origin ${origin} is not allowed here; allowed: this machine` });
+    if (!host || !LOCAL_NAMES.has(nameOf(host)))
+      throw new ForbiddenException({
+        error: 'foreign-host',
+        message: `host ${String(host)} is not allowed here; allowed: localhost, 127.0.0.1`,
+      });
+    if (origin !== undefined && !isLocal(origin))
+      throw new ForbiddenException({ error: 'foreign-origin', message: `origin ${origin} is not allowed here; allowed: this machine` });
     next();
   }
 }

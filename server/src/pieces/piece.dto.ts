@@ -1,4 +1,25 @@
-import { DOWNS, KEEP_CLEAN, PIECE_KINDS, SEEN, SHEENS, type Check, type Down, type Feature, type KeepClean, type Member, type Part, type Picture, type Piece, type PieceKind, type Pin, type Relief, type Seen, type Sheen, type SubstrateId, type Zone } from '@eveningtide/core/subjects';
+import {
+  DOWNS,
+  KEEP_CLEAN,
+  PIECE_KINDS,
+  SEEN,
+  SHEENS,
+  type Check,
+  type Down,
+  type Feature,
+  type KeepClean,
+  type Member,
+  type Part,
+  type Picture,
+  type Piece,
+  type PieceKind,
+  type Pin,
+  type Relief,
+  type Seen,
+  type Sheen,
+  type SubstrateId,
+  type Zone,
+} from '@eveningtide/core/subjects';
 import { Between, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Text, Whole, Words, YesNo } from '../validation/rules.js';
 import { StepDto, StepGroupDto } from './step.dto.js';
 

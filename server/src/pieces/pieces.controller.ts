@@ -22,7 +22,9 @@ export class PiecesController {
   }
 
   @Put(':id')
-  @ApiOperation({ summary: 'Save a piece whole: version 0 makes it; a version that is not the stored one is refused with 409 and what is stored' })
+  @ApiOperation({
+    summary: 'Save a piece whole: version 0 makes it; a version that is not the stored one is refused with 409 and what is stored',
+  })
   save(@Param('id') id: string, @Body() body: SavePieceDto): Promise<StoredPiece> {
     return this.pieces.save(id, body.version, body.piece);
   }

@@ -5,5 +5,10 @@ import { PiecesController } from './pieces.controller.js';
 import { PiecesService } from './pieces.service.js';
 import { PiecesStore } from './pieces.store.js';
 
-@Module({ imports: [BottlesModule, WorkshopModule], controllers: [PiecesController], providers: [PiecesService, PiecesStore], exports: [PiecesStore] })
+@Module({
+  imports: [BottlesModule, WorkshopModule],
+  controllers: [PiecesController],
+  providers: [PiecesService, PiecesStore],
+  exports: [PiecesStore],
+})
 export class PiecesModule {}

@@ -47,7 +47,11 @@ export class PiecesStore {
     else await PieceRow.create({ ...own, version, position, deletedAt: null }, { transaction });
     for (const key of [...CHILD_KEYS].reverse()) await CHILDREN[key].destroy({ where: { pieceId: piece.id }, transaction });
     const lists = { parts, zones, features, members, pictures, checks, groups, steps };
-    for (const key of CHILD_KEYS) await CHILDREN[key].bulkCreate(lists[key].map((child, i) => ({ ...child, pieceId: piece.id, position: i })), { transaction });
+    for (const key of CHILD_KEYS)
+      await CHILDREN[key].bulkCreate(
+        lists[key].map((child, i) => ({ ...child, pieceId: piece.id, position: i })),
+        { transaction },
+      );
   }
 
   async setDeleted(id: string, deletedAt: string | null, transaction: Transaction): Promise<boolean> {
@@ -65,7 +69,11 @@ export class PiecesStore {
     const children = new Map<ChildKey, Map<string, object[]>>();
     for (const key of CHILD_KEYS) {
       const byPiece = new Map<string, object[]>();
-      const found = await CHILDREN[key].findAll({ where: { pieceId: ids }, order: [['position', 'ASC']], transaction: transaction ?? null });
+      const found = await CHILDREN[key].findAll({
+        where: { pieceId: ids },
+        order: [['position', 'ASC']],
+        transaction: transaction ?? null,
+      });
       for (const row of found) {
         const { pieceId, position: _position, ...child } = row.get({ plain: true }) as Record<string, unknown>;
         byPiece.set(String(pieceId), [...(byPiece.get(String(pieceId)) ?? []), child]);
@@ -73,7 +81,12 @@ export class PiecesStore {
       children.set(key, byPiece);
     }
     return rows.map((row) => {
-      const { version, deletedAt, position: _position, ...own } = row.get({ plain: true }) as Record<string, unknown> & { version: number; deletedAt: string | null; position: number };
+      const {
+        version,
+        deletedAt,
+        position: _position,
+        ...own
+      } = row.get({ plain: true }) as Record<string, unknown> & { version: number; deletedAt: string | null; position: number };
       const lists = Object.fromEntries(CHILD_KEYS.map((key) => [key, children.get(key)?.get(row.id) ?? []]));
       return { version, deletedAt, piece: { ...own, ...lists } as unknown as Piece };
     });

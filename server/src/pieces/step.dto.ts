@@ -11,7 +11,8 @@ function isDilution(value: unknown): boolean {
   if (typeof value !== 'object' || value === null) return false;
   const { thinner, parts, drops, inMl, ...rest } = value as Record<string, unknown>;
   if (typeof thinner !== 'string' || Object.keys(rest).length > 0) return false;
-  if (parts !== undefined) return drops === undefined && inMl === undefined && Array.isArray(parts) && parts.length === 2 && parts.every(isAmount);
+  if (parts !== undefined)
+    return drops === undefined && inMl === undefined && Array.isArray(parts) && parts.length === 2 && parts.every(isAmount);
   return isAmount(drops) && isAmount(inMl);
 }
 
@@ -19,11 +20,22 @@ const AMOUNT = { type: 'number', minimum: 0, maximum: 1000 } as const;
 const DILUTION_SCHEMA: ApiPropertyOptions = {
   type: 'object',
   additionalProperties: false,
-  properties: { thinner: { type: 'string' }, parts: { type: 'array', items: AMOUNT, minItems: 2, maxItems: 2 }, drops: AMOUNT, inMl: AMOUNT },
+  properties: {
+    thinner: { type: 'string' },
+    parts: { type: 'array', items: AMOUNT, minItems: 2, maxItems: 2 },
+    drops: AMOUNT,
+    inMl: AMOUNT,
+  },
   required: ['thinner'],
 };
 
-const IsDilution = () => Shaped('dilution', DILUTION_SCHEMA, isDilution, '{ thinner, parts: [paint, thinner] } or { thinner, drops, inMl } with amounts from 0 to 1000');
+const IsDilution = () =>
+  Shaped(
+    'dilution',
+    DILUTION_SCHEMA,
+    isDilution,
+    '{ thinner, parts: [paint, thinner] } or { thinner, drops, inMl } with amounts from 0 to 1000',
+  );
 
 export class StepDto implements Step {
   @Id() id: string;
@@ -60,4 +72,3 @@ export class StepGroupDto implements StepGroup {
   @Whole(1, 3) rounds: number;
   @Text() gate: string;
 }
-

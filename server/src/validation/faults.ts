@@ -17,7 +17,11 @@ function shown(value: unknown): string {
 export function faultsOf(errors: readonly ValidationError[], path = ''): PlanFault[] {
   return errors.flatMap((error) => {
     const here = /^\d+$/.test(error.property) ? `${path}[${error.property}]` : path ? `${path}.${error.property}` : error.property;
-    const own = Object.entries(error.constraints ?? {}).map(([name, message]) => ({ path: here, value: shown(error.value), allowed: name === 'whitelistValidation' ? 'no such field' : message }));
+    const own = Object.entries(error.constraints ?? {}).map(([name, message]) => ({
+      path: here,
+      value: shown(error.value),
+      allowed: name === 'whitelistValidation' ? 'no such field' : message,
+    }));
     return [...own, ...faultsOf(error.children ?? [], here)];
   });
 }
@@ -26,13 +30,18 @@ export function faultsOf(errors: readonly ValidationError[], path = ''): PlanFau
 export class FaultsException extends BadRequestException {
   constructor(readonly faults: PlanFault[]) {
     const first = faults[0];
-    super({ error: 'invalid', message: first ? `${first.path}: ${first.value} is not allowed here; allowed: ${first.allowed}` : 'invalid', faults });
+    super({
+      error: 'invalid',
+      message: first ? `${first.path}: ${first.value} is not allowed here; allowed: ${first.allowed}` : 'invalid',
+      faults,
+    });
   }
 }
 
 /** Checks a plain object against a class. @throws FaultsException with every fault. */
 export function checkShape<T extends object>(type: ClassConstructor<T>, plain: unknown): T {
-  if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) throw new FaultsException([{ path: '(file)', value: shown(plain), allowed: 'an object' }]);
+  if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
+    throw new FaultsException([{ path: '(file)', value: shown(plain), allowed: 'an object' }]);
   const made = plainToInstance(type, plain);
   const faults = faultsOf(validateSync(made, VALIDATION));
   if (faults.length > 0) throw new FaultsException(faults);
@@ -40,4 +49,5 @@ export function checkShape<T extends object>(type: ClassConstructor<T>, plain: u
 }
 
 /** The same rules for every request body. */
-export const requestPipe = (): ValidationPipe => new ValidationPipe({ ...VALIDATION, transform: true, exceptionFactory: (errors) => new FaultsException(faultsOf(errors)) });
+export const requestPipe = (): ValidationPipe =>
+  new ValidationPipe({ ...VALIDATION, transform: true, exceptionFactory: (errors) => new FaultsException(faultsOf(errors)) });

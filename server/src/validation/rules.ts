@@ -2,7 +2,23 @@ import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
 import { isDate, isClock, isLocalDateTime } from '@eveningtide/core/schedule';
 import { Type, type ClassConstructor } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsString, Matches, Max, MaxLength, Min, ValidateBy, ValidateIf, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateBy,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 
 /**
  * The few kinds of field that everything is made of. Each says in its message what is allowed; the value and the
@@ -18,12 +34,21 @@ const HEX = /^#[0-9a-fA-F]{6}$/;
 /** The same rule for the description of the interface and the JSON Schema of the plan file. */
 const described = (options: ApiPropertyOptions, ...rules: PropertyDecorator[]) => applyDecorators(ApiProperty(options), ...rules);
 
-const passes = (name: string, test: (value: unknown) => boolean, message: string) => ValidateBy({ name, validator: { validate: test } }, { message });
+const passes = (name: string, test: (value: unknown) => boolean, message: string) =>
+  ValidateBy({ name, validator: { validate: test } }, { message });
 
 /** Null, or what the other decorators say. */
-export const OrNull = () => described({ nullable: true }, ValidateIf((_object, value) => value !== null));
+export const OrNull = () =>
+  described(
+    { nullable: true },
+    ValidateIf((_object, value) => value !== null),
+  );
 
-export const Id = () => described({ type: 'string', pattern: ID.source }, passes('id', (v) => typeof v === 'string' && ID.test(v), 'an id of 1–64 letters, digits, - _ .'));
+export const Id = () =>
+  described(
+    { type: 'string', pattern: ID.source },
+    passes('id', (v) => typeof v === 'string' && ID.test(v), 'an id of 1–64 letters, digits, - _ .'),
+  );
 
 export const Ids = (most: number) =>
   described(
@@ -42,35 +67,74 @@ export const Name = () =>
     MaxLength(LONGEST_NAME, { message: `at most ${String(LONGEST_NAME)} characters` }),
   );
 
-export const Text = () => described({ type: 'string', maxLength: LONGEST_TEXT }, IsString({ message: 'text' }), MaxLength(LONGEST_TEXT, { message: `at most ${String(LONGEST_TEXT)} characters` }));
+export const Text = () =>
+  described(
+    { type: 'string', maxLength: LONGEST_TEXT },
+    IsString({ message: 'text' }),
+    MaxLength(LONGEST_TEXT, { message: `at most ${String(LONGEST_TEXT)} characters` }),
+  );
 
 const isNumber = (message: string) => IsNumber({ allowNaN: false, allowInfinity: false }, { message });
-const range = (least: number, most: number) => [Min(least, { message: `${String(least)} or more` }), Max(most, { message: `${String(most)} or less` })];
+const range = (least: number, most: number) => [
+  Min(least, { message: `${String(least)} or more` }),
+  Max(most, { message: `${String(most)} or less` }),
+];
 
-export const Between = (least: number, most: number) => described({ type: 'number', minimum: least, maximum: most }, isNumber(`a number from ${String(least)} to ${String(most)}`), ...range(least, most));
+export const Between = (least: number, most: number) =>
+  described(
+    { type: 'number', minimum: least, maximum: most },
+    isNumber(`a number from ${String(least)} to ${String(most)}`),
+    ...range(least, most),
+  );
 
-export const Whole = (least: number, most: number) => described({ type: 'integer', minimum: least, maximum: most }, IsInt({ message: `a whole number from ${String(least)} to ${String(most)}` }), ...range(least, most));
+export const Whole = (least: number, most: number) =>
+  described(
+    { type: 'integer', minimum: least, maximum: most },
+    IsInt({ message: `a whole number from ${String(least)} to ${String(most)}` }),
+    ...range(least, most),
+  );
 
 export const YesNo = () => described({ type: 'boolean' }, IsBoolean({ message: 'true or false' }));
 
 /** One of a few words. */
-export const OneWord = (words: readonly string[]) => described({ type: 'string', enum: [...words] }, IsIn(words, { message: `one of ${words.join(', ')}` }));
+export const OneWord = (words: readonly string[]) =>
+  described({ type: 'string', enum: [...words] }, IsIn(words, { message: `one of ${words.join(', ')}` }));
 
-export const Colour = () => described({ type: 'string', pattern: HEX.source }, passes('colour', (v) => typeof v === 'string' && HEX.test(v), 'a colour as #rrggbb'));
+export const Colour = () =>
+  described(
+    { type: 'string', pattern: HEX.source },
+    passes('colour', (v) => typeof v === 'string' && HEX.test(v), 'a colour as #rrggbb'),
+  );
 
 const text = (test: (value: string) => boolean) => (value: unknown) => typeof value === 'string' && test(value);
 
 export const Day = () => described({ type: 'string', format: 'date' }, passes('day', text(isDate), 'a day as YYYY-MM-DD'));
-export const Clock = () => described({ type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' }, passes('clock', text(isClock), 'a time as HH:mm'));
-export const LocalDateTime = () => described({ type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3]):[0-5]\\d$' }, passes('localDateTime', text(isLocalDateTime), 'a time as YYYY-MM-DDTHH:mm'));
+export const Clock = () =>
+  described({ type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' }, passes('clock', text(isClock), 'a time as HH:mm'));
+export const LocalDateTime = () =>
+  described(
+    { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3]):[0-5]\\d$' },
+    passes('localDateTime', text(isLocalDateTime), 'a time as YYYY-MM-DDTHH:mm'),
+  );
 
 /** A list of objects of one class. */
 export const ListOf = (type: () => ClassConstructor<object>, most = MOST_ITEMS) =>
-  described({ type: () => [type()], maxItems: most }, IsArray({ message: 'a list' }), ArrayMaxSize(most, { message: `at most ${String(most)} entries` }), ValidateNested({ each: true, message: 'objects' }), Type(type));
+  described(
+    { type: () => [type()], maxItems: most },
+    IsArray({ message: 'a list' }),
+    ArrayMaxSize(most, { message: `at most ${String(most)} entries` }),
+    ValidateNested({ each: true, message: 'objects' }),
+    Type(type),
+  );
 
 /** One object of a class. */
 export const OneOf = (type: () => ClassConstructor<object>) =>
-  described({ type }, passes('object', (v) => typeof v === 'object' && v !== null && !Array.isArray(v), 'an object'), ValidateNested(), Type(type));
+  described(
+    { type },
+    passes('object', (v) => typeof v === 'object' && v !== null && !Array.isArray(v), 'an object'),
+    ValidateNested(),
+    Type(type),
+  );
 
 export const Words = (most = 50) =>
   described(
@@ -82,4 +146,5 @@ export const Words = (most = 50) =>
   );
 
 /** A field whose shape is checked as a whole. */
-export const Shaped = (name: string, schema: ApiPropertyOptions, test: (value: unknown) => boolean, message: string) => described(schema, passes(name, test, message));
+export const Shaped = (name: string, schema: ApiPropertyOptions, test: (value: unknown) => boolean, message: string) =>
+  described(schema, passes(name, test, message));

@@ -20,7 +20,11 @@ export class WorkshopStore {
     const row = await WorkshopRow.findByPk(ONLY, options);
     if (!row) return { version: 0, workshop: DEFAULT_WORKSHOP };
     const inOrder = { ...options, order: [['position', 'ASC']] as [string, string][] };
-    const [weekly, dates, places] = [await WeeklyEveningRow.findAll(inOrder), await SingleDateRow.findAll(inOrder), await DryingPlaceRow.findAll(inOrder)];
+    const [weekly, dates, places] = [
+      await WeeklyEveningRow.findAll(inOrder),
+      await SingleDateRow.findAll(inOrder),
+      await DryingPlaceRow.findAll(inOrder),
+    ];
     return {
       version: row.version,
       workshop: {
@@ -58,8 +62,17 @@ export class WorkshopStore {
       { transaction },
     );
     for (const model of LISTS) await model.destroy({ where: {}, transaction });
-    await WeeklyEveningRow.bulkCreate(workshop.weekly.map((evening, position) => ({ ...evening, position })), { transaction });
-    await SingleDateRow.bulkCreate(workshop.dates.map((date, position) => ({ ...date, position })), { transaction });
-    await DryingPlaceRow.bulkCreate(climate.places.map(({ id, name, air }, position) => ({ id, name, ...air, position })), { transaction });
+    await WeeklyEveningRow.bulkCreate(
+      workshop.weekly.map((evening, position) => ({ ...evening, position })),
+      { transaction },
+    );
+    await SingleDateRow.bulkCreate(
+      workshop.dates.map((date, position) => ({ ...date, position })),
+      { transaction },
+    );
+    await DryingPlaceRow.bulkCreate(
+      climate.places.map(({ id, name, air }, position) => ({ id, name, ...air, position })),
+      { transaction },
+    );
   }
 }

@@ -7,7 +7,19 @@ const CURVE = 1.25;
 const SAMPLES = 48;
 
 /** Drying through evenings and nights: from each step to when the next may come, then the open window up to it. */
-export function Drying({ timeline, own, height, floor, wedge }: { timeline: Timeline; own: PieceOutlook; height: number; floor: number; wedge: number }) {
+export function Drying({
+  timeline,
+  own,
+  height,
+  floor,
+  wedge,
+}: {
+  timeline: Timeline;
+  own: PieceOutlook;
+  height: number;
+  floor: number;
+  wedge: number;
+}) {
   const id = useId();
   const spans = own.reports.flatMap((report, i) => {
     const next = own.reports[i + 1];
@@ -16,24 +28,37 @@ export function Drying({ timeline, own, height, floor, wedge }: { timeline: Time
   });
   const shapes = spans.map(({ endMin, readyMin, nextMin }) => {
     const dryUntil = Math.min(readyMin, nextMin ?? Infinity);
-    const points = Array.from({ length: SAMPLES + 1 }, (_, k) => endMin + ((Number.isFinite(dryUntil) ? dryUntil : endMin) - endMin) * (k / SAMPLES));
+    const points = Array.from(
+      { length: SAMPLES + 1 },
+      (_, k) => endMin + ((Number.isFinite(dryUntil) ? dryUntil : endMin) - endMin) * (k / SAMPLES),
+    );
     const edge = points.map((minute) => {
       const wet = Number.isFinite(readyMin) && readyMin > endMin ? 1 - (minute - endMin) / (readyMin - endMin) : 1;
       return `L${timeline.x(minute).toFixed(1)} ${(floor - wedge * Math.max(0, wet) ** CURVE).toFixed(1)}`;
     });
     const from = timeline.x(endMin).toFixed(1);
     const to = timeline.x(points.at(-1) ?? endMin).toFixed(1);
-    return { wedge: `M${from} ${String(floor)}${edge.join('')}L${to} ${String(floor)}Z`, readyX: Number.isFinite(readyMin) && (nextMin === null || readyMin <= nextMin) ? timeline.x(readyMin) : null, nextX: nextMin === null ? null : timeline.x(nextMin) };
+    return {
+      wedge: `M${from} ${String(floor)}${edge.join('')}L${to} ${String(floor)}Z`,
+      readyX: Number.isFinite(readyMin) && (nextMin === null || readyMin <= nextMin) ? timeline.x(readyMin) : null,
+      nextX: nextMin === null ? null : timeline.x(nextMin),
+    };
   });
   return (
     <svg width={timeline.width} height={height} className="absolute inset-0" aria-hidden="true">
       <defs>
         <clipPath id={id}>
-          {timeline.gutters.map(({ x, width, fromMin }) => <rect key={fromMin} x={x} y={0} width={width} height={height} />)}
+          {timeline.gutters.map(({ x, width, fromMin }) => (
+            <rect key={fromMin} x={x} y={0} width={width} height={height} />
+          ))}
         </clipPath>
       </defs>
-      {timeline.columns.map(({ evening, x, width }) => <rect key={evening.fromMin} x={x} width={width} height={height} className="fill-paper" />)}
-      {timeline.gutters.map(({ fromMin, x, width }) => <rect key={fromMin} x={x} width={width} height={height} className="fill-night" />)}
+      {timeline.columns.map(({ evening, x, width }) => (
+        <rect key={evening.fromMin} x={x} width={width} height={height} className="fill-paper" />
+      ))}
+      {timeline.gutters.map(({ fromMin, x, width }) => (
+        <rect key={fromMin} x={x} width={width} height={height} className="fill-night" />
+      ))}
       <Shapes shapes={shapes} floor={floor} wet="fill-wet" ready="text-tide" />
       <g clipPath={`url(#${id})`}>
         <Shapes shapes={shapes} floor={floor} wet="fill-wet-lit" ready="text-tide-lit" />
@@ -42,7 +67,17 @@ export function Drying({ timeline, own, height, floor, wedge }: { timeline: Time
   );
 }
 
-function Shapes({ shapes, floor, wet, ready }: { shapes: readonly { wedge: string; readyX: number | null; nextX: number | null }[]; floor: number; wet: string; ready: string }) {
+function Shapes({
+  shapes,
+  floor,
+  wet,
+  ready,
+}: {
+  shapes: readonly { wedge: string; readyX: number | null; nextX: number | null }[];
+  floor: number;
+  wet: string;
+  ready: string;
+}) {
   return (
     <g className={ready} fill="none" stroke="currentColor" strokeWidth={1.5}>
       {shapes.map(({ wedge, readyX, nextX }, i) => (

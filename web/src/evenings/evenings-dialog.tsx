@@ -18,7 +18,10 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
   const [weekly, setWeekly] = useState<Weekly[]>(stored.workshop.weekly);
   const [dates, setDates] = useState<Single[]>(stored.workshop.dates);
   const [save] = useSaveWorkshopMutation();
-  const bad = [...weekly, ...dates].some(({ start, end }) => (start === null) !== (end === null) || (start !== null && end !== null && (!isClock(start) || !isClock(end)))) || dates.some(({ date }) => !isDate(date));
+  const bad =
+    [...weekly, ...dates].some(
+      ({ start, end }) => (start === null) !== (end === null) || (start !== null && end !== null && (!isClock(start) || !isClock(end))),
+    ) || dates.some(({ date }) => !isDate(date));
 
   const keep = async () => {
     try {
@@ -28,11 +31,22 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
       toast.error('The evenings were not saved', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
     }
   };
-  const patchDay = (weekday: number, change: Partial<Weekly>) => { setWeekly(weekly.map((e) => (e.weekday === weekday ? { ...e, ...change } : e))); };
-  const patchDate = (at: number, change: Partial<Single>) => { setDates(dates.map((d, i) => (i === at ? { ...d, ...change } : d))); };
+  const patchDay = (weekday: number, change: Partial<Weekly>) => {
+    setWeekly(weekly.map((e) => (e.weekday === weekday ? { ...e, ...change } : e)));
+  };
+  const patchDate = (at: number, change: Partial<Single>) => {
+    setDates(dates.map((d, i) => (i === at ? { ...d, ...change } : d)));
+  };
 
   return (
-    <Dialog title="My evenings" note="The plan uses these hours and nothing else." open onOpenChange={(open) => { if (!open) onClose(); }}>
+    <Dialog
+      title="My evenings"
+      note="The plan uses these hours and nothing else."
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
       <fieldset>
         <legend className="mb-1 font-semibold">Every week</legend>
         {WEEKDAYS.map((name, weekday) => {
@@ -40,11 +54,41 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
           return (
             <div key={name} className="grid grid-cols-[1fr_110px_110px] items-center gap-2 py-0.5">
               <label className="flex items-center gap-2">
-                <input type="checkbox" checked={evening !== undefined} onChange={(event) => { setWeekly(event.target.checked ? [...weekly, { weekday, ...USUAL }].sort((a, b) => a.weekday - b.weekday) : weekly.filter((e) => e.weekday !== weekday)); }} />
+                <input
+                  type="checkbox"
+                  checked={evening !== undefined}
+                  onChange={(event) => {
+                    setWeekly(
+                      event.target.checked
+                        ? [...weekly, { weekday, ...USUAL }].sort((a, b) => a.weekday - b.weekday)
+                        : weekly.filter((e) => e.weekday !== weekday),
+                    );
+                  }}
+                />
                 {name}
               </label>
-              {evening && <input type="time" aria-label={`${name} from`} className="field figures" value={evening.start} onChange={(event) => { patchDay(weekday, { start: event.target.value }); }} />}
-              {evening && <input type="time" aria-label={`${name} to`} className="field figures" value={evening.end} onChange={(event) => { patchDay(weekday, { end: event.target.value }); }} />}
+              {evening && (
+                <input
+                  type="time"
+                  aria-label={`${name} from`}
+                  className="field figures"
+                  value={evening.start}
+                  onChange={(event) => {
+                    patchDay(weekday, { start: event.target.value });
+                  }}
+                />
+              )}
+              {evening && (
+                <input
+                  type="time"
+                  aria-label={`${name} to`}
+                  className="field figures"
+                  value={evening.end}
+                  onChange={(event) => {
+                    patchDay(weekday, { end: event.target.value });
+                  }}
+                />
+              )}
             </div>
           );
         })}
@@ -53,19 +97,69 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
         <legend className="mb-1 font-semibold">Single dates instead</legend>
         {dates.map((single, at) => (
           <div key={at} className="grid grid-cols-[1fr_110px_110px_30px] items-center gap-2 py-0.5">
-            <input type="date" aria-label={`Date ${String(at + 1)}`} className="field figures" value={single.date} onChange={(event) => { patchDate(at, { date: event.target.value }); }} />
-            <input type="time" aria-label={`Date ${String(at + 1)} from`} className="field figures" value={single.start ?? ''} onChange={(event) => { patchDate(at, { start: event.target.value || null }); }} />
-            <input type="time" aria-label={`Date ${String(at + 1)} to`} className="field figures" value={single.end ?? ''} onChange={(event) => { patchDate(at, { end: event.target.value || null }); }} />
-            <button type="button" aria-label={`Take date ${String(at + 1)} out`} onClick={() => { setDates(dates.filter((_, i) => i !== at)); }}><X size={16} aria-hidden="true" /></button>
+            <input
+              type="date"
+              aria-label={`Date ${String(at + 1)}`}
+              className="field figures"
+              value={single.date}
+              onChange={(event) => {
+                patchDate(at, { date: event.target.value });
+              }}
+            />
+            <input
+              type="time"
+              aria-label={`Date ${String(at + 1)} from`}
+              className="field figures"
+              value={single.start ?? ''}
+              onChange={(event) => {
+                patchDate(at, { start: event.target.value || null });
+              }}
+            />
+            <input
+              type="time"
+              aria-label={`Date ${String(at + 1)} to`}
+              className="field figures"
+              value={single.end ?? ''}
+              onChange={(event) => {
+                patchDate(at, { end: event.target.value || null });
+              }}
+            />
+            <button
+              type="button"
+              aria-label={`Take date ${String(at + 1)} out`}
+              onClick={() => {
+                setDates(dates.filter((_, i) => i !== at));
+              }}
+            >
+              <X size={16} aria-hidden="true" />
+            </button>
           </div>
         ))}
-        <Button small className="mt-1" onClick={() => { setDates([...dates, { date: localNow().date, ...USUAL }]); }}><Plus size={14} aria-hidden="true" /> Add a date</Button>
+        <Button
+          small
+          className="mt-1"
+          onClick={() => {
+            setDates([...dates, { date: localNow().date, ...USUAL }]);
+          }}
+        >
+          <Plus size={14} aria-hidden="true" /> Add a date
+        </Button>
         <p className="mt-1 text-[13px] text-ink-3">A date without times is an evening off.</p>
       </fieldset>
-      <p role="alert" className="min-h-5 text-[13px] font-semibold text-brick">{bad ? 'Each evening wants both times, each date a day.' : ''}</p>
+      <p role="alert" className="min-h-5 text-[13px] font-semibold text-brick">
+        {bad ? 'Each evening wants both times, each date a day.' : ''}
+      </p>
       <div className="flex justify-end gap-2">
         <Button onClick={onClose}>Cancel</Button>
-        <Button look="ink" disabled={bad} onClick={() => { void keep(); }}>Keep</Button>
+        <Button
+          look="ink"
+          disabled={bad}
+          onClick={() => {
+            void keep();
+          }}
+        >
+          Keep
+        </Button>
       </div>
     </Dialog>
   );

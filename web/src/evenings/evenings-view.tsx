@@ -19,9 +19,17 @@ export function EveningsView() {
   const { outlook } = usePlan();
   const { data: stored, isError, refetch } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
-  const [zoom, setZoom] = useState(1);
+  const [zoom, setZoom] = useState(0);
   const [editing, setEditing] = useState(false);
-  if (isError && !stored) return <Failed what="your pieces" onRetry={() => { void refetch(); }} />;
+  if (isError && !stored)
+    return (
+      <Failed
+        what="your pieces"
+        onRetry={() => {
+          void refetch();
+        }}
+      />
+    );
   if (!outlook || !stored || !workshop) return <Loading what="the plan" />;
   const { plan, originDate } = outlook;
   const handsOn = plan.placed.reduce((sum, p) => sum + p.endMin - p.startMin, 0);
@@ -47,9 +55,31 @@ export function EveningsView() {
           </dl>
         </div>
         <div className="flex gap-2">
-          <Button disabled={zoom === 0} onClick={() => { setZoom(zoom - 1); }} aria-label="Narrower"><ZoomOut size={16} aria-hidden="true" /></Button>
-          <Button disabled={zoom === ZOOMS.length - 1} onClick={() => { setZoom(zoom + 1); }} aria-label="Wider"><ZoomIn size={16} aria-hidden="true" /></Button>
-          <Button onClick={() => { setEditing(true); }}>My evenings …</Button>
+          <Button
+            disabled={zoom === 0}
+            onClick={() => {
+              setZoom(zoom - 1);
+            }}
+            aria-label="Narrower"
+          >
+            <ZoomOut size={16} aria-hidden="true" />
+          </Button>
+          <Button
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => {
+              setZoom(zoom + 1);
+            }}
+            aria-label="Wider"
+          >
+            <ZoomIn size={16} aria-hidden="true" />
+          </Button>
+          <Button
+            onClick={() => {
+              setEditing(true);
+            }}
+          >
+            My evenings …
+          </Button>
         </div>
       </header>
       {plan.unplaced.length > 0 && (
@@ -57,17 +87,34 @@ export function EveningsView() {
           {plan.unplaced.map(({ id, why }) => {
             const { pieceId, stepIndex } = operationOf(id);
             const step = outlook.pieces.find((p) => p.pieceId === pieceId)?.steps[stepIndex];
-            return <li key={id} className="text-brick"><b>{names.get(pieceId)}, step {stepIndex + 1}{step ? `, ${techniqueById(step.technique).name.toLowerCase()}` : ''}</b> found no evening: {why}.</li>;
+            return (
+              <li key={id} className="text-brick">
+                <b>
+                  {names.get(pieceId)}, step {stepIndex + 1}
+                  {step ? `, ${techniqueById(step.technique).name.toLowerCase()}` : ''}
+                </b>{' '}
+                found no evening: {why}.
+              </li>
+            );
           })}
         </ul>
       )}
       {plan.placed.length === 0 ? (
-        <Empty title="Nothing is planned">Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.</Empty>
+        <Empty title="Nothing is planned">
+          Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.
+        </Empty>
       ) : (
         <Timetable pieces={stored.map(({ piece }) => piece)} pxPerMin={ZOOMS[zoom] ?? 2} />
       )}
       <Legend />
-      {editing && <EveningsDialog stored={workshop} onClose={() => { setEditing(false); }} />}
+      {editing && (
+        <EveningsDialog
+          stored={workshop}
+          onClose={() => {
+            setEditing(false);
+          }}
+        />
+      )}
     </main>
   );
 }

@@ -16,7 +16,9 @@ describe('timeline', () => {
 
   test('never runs backwards', () => {
     const { x } = timelineOf(evenings, 2);
-    fc.assert(fc.property(fc.integer({ min: 0, max: 6000 }), fc.integer({ min: 0, max: 600 }), (minute, later) => x(minute + later) >= x(minute)));
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 6000 }), fc.integer({ min: 0, max: 600 }), (minute, later) => x(minute + later) >= x(minute)),
+    );
   });
 
   test('a night takes the width of its gutter, whatever its length', () => {
@@ -27,10 +29,25 @@ describe('timeline', () => {
 
 describe('staggered labels', () => {
   test('go a row up when they would touch', () => {
-    expect(staggered([{ x: 0, width: 50 }, { x: 20, width: 50 }, { x: 60, width: 50 }])).toEqual([0, 1, 0]);
+    expect(
+      staggered([
+        { x: 0, width: 50 },
+        { x: 20, width: 50 },
+        { x: 60, width: 50 },
+      ]),
+    ).toEqual([0, 1, 0]);
   });
 
   test('share the row that ends first when all are taken', () => {
-    expect(staggered([{ x: 0, width: 100 }, { x: 1, width: 50 }, { x: 2, width: 100 }], 2)).toEqual([0, 1, 1]);
+    expect(
+      staggered(
+        [
+          { x: 0, width: 100 },
+          { x: 1, width: 50 },
+          { x: 2, width: 100 },
+        ],
+        2,
+      ),
+    ).toEqual([0, 1, 1]);
   });
 });

@@ -32,7 +32,8 @@ export function timelineOf(evenings: readonly Interval[], pxPerMin: number): Tim
       if (minute < column.evening.fromMin && i === 0) return 0;
       if (minute <= column.evening.toMin) return column.x + Math.max(0, minute - column.evening.fromMin) * pxPerMin;
       const gutter = gutters[i];
-      if (gutter && minute < gutter.toMin) return gutter.x + gutter.width * ((minute - gutter.fromMin) / (gutter.toMin - gutter.fromMin)) ** NIGHT_CURVE;
+      if (gutter && minute < gutter.toMin)
+        return gutter.x + gutter.width * ((minute - gutter.fromMin) / (gutter.toMin - gutter.fromMin)) ** NIGHT_CURVE;
     }
     return at;
   };

@@ -36,7 +36,11 @@ interface Block {
 function shownEvenings(outlook: Outlook): Interval[] {
   const finish = outlook.plan.finishMin ?? 0;
   const used = outlook.evenings.filter((e) => outlook.plan.placed.some((p) => p.startMin >= e.fromMin && p.startMin < e.toMin));
-  return used.length >= LEAST_EVENINGS ? used : outlook.evenings.filter((e) => e.toMin > (outlook.plan.placed[0]?.startMin ?? 0)).slice(0, Math.max(LEAST_EVENINGS, outlook.evenings.filter((e) => e.fromMin <= finish).length));
+  return used.length >= LEAST_EVENINGS
+    ? used
+    : outlook.evenings
+        .filter((e) => e.toMin > (outlook.plan.placed[0]?.startMin ?? 0))
+        .slice(0, Math.max(LEAST_EVENINGS, outlook.evenings.filter((e) => e.fromMin <= finish).length));
 }
 
 /** Light evenings, dark nights, a lane for each piece; a block leads to its step. */
@@ -46,7 +50,9 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
   const [search] = useSearchParams();
   const marked = useRef<HTMLAnchorElement>(null);
   const target = search.get('step');
-  useEffect(() => { marked.current?.scrollIntoView({ block: 'nearest', inline: 'center' }); }, [target]);
+  useEffect(() => {
+    marked.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [target]);
   if (!outlook) return null;
   const timeline = timelineOf(shownEvenings(outlook), pxPerMin);
   const bottles = stored?.map(({ bottle }) => bottle) ?? [];
@@ -58,7 +64,18 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
       const step = at.pieceId === pieceId ? own?.steps[at.stepIndex] : undefined;
       if (!own || !step) return [];
       const snag = own.findings.some((f) => f.severity === 'snag' && f.stepIndex === at.stepIndex);
-      return [{ id: placed.id, startMin: placed.startMin, endMin: placed.endMin, stepIndex: at.stepIndex, stepId: stepIdOf(step.id), name: techniqueById(step.technique).name, colour: stepPaint(step, bottles)?.colour ?? null, snag }];
+      return [
+        {
+          id: placed.id,
+          startMin: placed.startMin,
+          endMin: placed.endMin,
+          stepIndex: at.stepIndex,
+          stepId: stepIdOf(step.id),
+          name: techniqueById(step.technique).name,
+          colour: stepPaint(step, bottles)?.colour ?? null,
+          snag,
+        },
+      ];
     });
   };
   const lanes = pieces.map((piece) => ({ piece, blocks: blocksOf(piece.id) })).filter(({ blocks }) => blocks.length > 0);
@@ -69,13 +86,24 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
       <div className="grid" style={{ gridTemplateColumns: `150px ${String(timeline.width)}px`, width: timeline.width + 150 }}>
         <HeadRow timeline={timeline} originDate={outlook.originDate} nowMin={now.minute} />
         <LaneName title="Your hands" note="one job at a time" />
-        <HandsStrip timeline={timeline} blocks={lanes.flatMap((lane) => lane.blocks)} cleanings={outlook.plan.cleanings} nowMin={now.minute} />
+        <HandsStrip
+          timeline={timeline}
+          blocks={lanes.flatMap((lane) => lane.blocks)}
+          cleanings={outlook.plan.cleanings}
+          nowMin={now.minute}
+        />
         {lanes.map(({ piece, blocks }) => {
           const own = outlook.pieces.find((p) => p.pieceId === piece.id);
-          const labels = staggered(blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * LETTER_PX + 10 })), LABEL_ROWS);
+          const labels = staggered(
+            blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * LETTER_PX + 10 })),
+            LABEL_ROWS,
+          );
           return (
             <div key={piece.id} className="contents">
-              <LaneName title={piece.name} note={piece.members.length > 1 ? `batch of ${String(piece.members.length)}` : `${String(piece.steps.length)} steps`} />
+              <LaneName
+                title={piece.name}
+                note={piece.members.length > 1 ? `batch of ${String(piece.members.length)}` : `${String(piece.steps.length)} steps`}
+              />
               <div className="relative border-b border-line" style={{ height: LANE }}>
                 {own && <Drying timeline={timeline} own={own} height={LANE} floor={FLOOR} wedge={BLOCK} />}
                 {blocks.map((block, i) => {
@@ -92,9 +120,20 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
                       className="group absolute block"
                       style={{ left: x, top, width: Math.max(24, (block.endMin - block.startMin) * pxPerMin), height: FLOOR - top }}
                     >
-                      <span className={`absolute bottom-0 left-0 border ${block.snag ? 'border-2 border-brick' : 'border-ink'} ${isTarget ? 'ring-2 ring-ink ring-offset-2' : ''} ${block.colour ? '' : 'bg-paper'}`} style={{ width: Math.max(5, (block.endMin - block.startMin) * pxPerMin), height: BLOCK, background: block.colour ?? undefined }} />
-                      {(labels[i] ?? 0) > 0 && <span className="absolute left-0 w-px bg-line-strong" style={{ top: LABEL_STEP, bottom: BLOCK }} />}
-                      <span className={`absolute top-0 left-0 bg-paper/80 pr-1 text-[13px] leading-4 whitespace-nowrap group-hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}>
+                      <span
+                        className={`absolute bottom-0 left-0 border ${block.snag ? 'border-2 border-brick' : 'border-ink'} ${isTarget ? 'ring-2 ring-ink ring-offset-2' : ''} ${block.colour ? '' : 'bg-paper'}`}
+                        style={{
+                          width: Math.max(5, (block.endMin - block.startMin) * pxPerMin),
+                          height: BLOCK,
+                          background: block.colour ?? undefined,
+                        }}
+                      />
+                      {(labels[i] ?? 0) > 0 && (
+                        <span className="absolute left-0 w-px bg-line-strong" style={{ top: LABEL_STEP, bottom: BLOCK }} />
+                      )}
+                      <span
+                        className={`absolute top-0 left-0 bg-paper/80 pr-1 text-[13px] leading-4 whitespace-nowrap group-hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
+                      >
                         {block.snag ? '⚠ ' : ''}
                         {block.name}
                       </span>
@@ -127,15 +166,25 @@ function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originD
         {timeline.columns.map(({ evening, x, width }) => {
           const tonight = nowMin < evening.toMin && evening.fromMin < 1440;
           return (
-            <div key={evening.fromMin} className={`absolute inset-y-0 overflow-hidden bg-paper px-2 pt-1 whitespace-nowrap ${tonight ? 'border-t-4 border-lamp' : ''}`} style={{ left: x, width }}>
+            <div
+              key={evening.fromMin}
+              className={`absolute inset-y-0 overflow-hidden bg-paper px-2 pt-1 whitespace-nowrap ${tonight ? 'border-t-4 border-lamp' : ''}`}
+              style={{ left: x, width }}
+            >
               <b className="font-semibold">{dayOfMinute(originDate, evening.fromMin)}</b> {tonight ? 'tonight' : ''}
               <br />
-              <span className="figures text-[13px] text-ink-2">{clockOf(evening.fromMin)}–{clockOf(evening.toMin)}</span>
+              <span className="figures text-[13px] text-ink-2">
+                {clockOf(evening.fromMin)}–{clockOf(evening.toMin)}
+              </span>
             </div>
           );
         })}
         {timeline.gutters.map(({ x, width, fromMin, toMin }) => (
-          <div key={fromMin} className="absolute inset-y-0 bg-night pt-1 text-center text-[13px] text-night-text" style={{ left: x, width }}>
+          <div
+            key={fromMin}
+            className="absolute inset-y-0 bg-night pt-1 text-center text-[13px] text-night-text"
+            style={{ left: x, width }}
+          >
             <span className="figures">{Math.round((toMin - fromMin) / 60)} h</span>
           </div>
         ))}
@@ -144,14 +193,42 @@ function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originD
   );
 }
 
-function HandsStrip({ timeline, blocks, cleanings, nowMin }: { timeline: Timeline; blocks: readonly Block[]; cleanings: readonly Interval[]; nowMin: number }) {
+function HandsStrip({
+  timeline,
+  blocks,
+  cleanings,
+  nowMin,
+}: {
+  timeline: Timeline;
+  blocks: readonly Block[];
+  cleanings: readonly Interval[];
+  nowMin: number;
+}) {
   return (
     <div className="relative h-11 border-b border-line" aria-hidden="true">
-      {timeline.columns.map(({ x, width, evening }) => <div key={evening.fromMin} className="absolute inset-y-0 bg-paper" style={{ left: x, width }} />)}
-      {timeline.gutters.map(({ x, width, fromMin }) => <div key={fromMin} className="absolute inset-y-0 bg-night" style={{ left: x, width }} />)}
-      {blocks.map((b) => <div key={b.id} className="absolute top-2 h-6 border border-ink bg-ink" style={{ left: timeline.x(b.startMin), width: Math.max(3, timeline.x(b.endMin) - timeline.x(b.startMin) - 1) }} />)}
-      {cleanings.map((c) => <div key={c.fromMin} className="hatched absolute top-2 h-6 border border-ink bg-paper" style={{ left: timeline.x(c.fromMin), width: Math.max(3, timeline.x(c.toMin) - timeline.x(c.fromMin) - 1) }} />)}
-      {timeline.columns.some(({ evening }) => nowMin >= evening.fromMin && nowMin <= evening.toMin) && <div className="absolute inset-y-0 w-0.5 bg-lamp" style={{ left: timeline.x(nowMin) }} />}
+      {timeline.columns.map(({ x, width, evening }) => (
+        <div key={evening.fromMin} className="absolute inset-y-0 bg-paper" style={{ left: x, width }} />
+      ))}
+      {timeline.gutters.map(({ x, width, fromMin }) => (
+        <div key={fromMin} className="absolute inset-y-0 bg-night" style={{ left: x, width }} />
+      ))}
+      {blocks.map((b) => (
+        <div
+          key={b.id}
+          className="absolute top-2 h-6 border border-ink bg-ink"
+          style={{ left: timeline.x(b.startMin), width: Math.max(3, timeline.x(b.endMin) - timeline.x(b.startMin) - 1) }}
+        />
+      ))}
+      {cleanings.map((c) => (
+        <div
+          key={c.fromMin}
+          className="hatched absolute top-2 h-6 border border-ink bg-paper"
+          style={{ left: timeline.x(c.fromMin), width: Math.max(3, timeline.x(c.toMin) - timeline.x(c.fromMin) - 1) }}
+        />
+      ))}
+      {timeline.columns.some(({ evening }) => nowMin >= evening.fromMin && nowMin <= evening.toMin) && (
+        <div className="absolute inset-y-0 w-0.5 bg-lamp" style={{ left: timeline.x(nowMin) }} />
+      )}
     </div>
   );
 }

@@ -8,7 +8,10 @@ export function DilutionField({ dilution, onChange }: { dilution: Dilution | nul
   const shown = typed ?? formatDilution(dilution);
   const parsed = parseDilution(shown);
   return (
-    <Field label="Dilution (paint : thinner)" error={parsed.ok ? undefined : `${parsed.problem.field}: ${parsed.problem.value} – allowed: ${parsed.problem.allowed}`}>
+    <Field
+      label="Dilution (paint : thinner)"
+      error={parsed.ok ? undefined : `${parsed.problem.field}: ${parsed.problem.value} – allowed: ${parsed.problem.allowed}`}
+    >
       {(ids) => (
         <input
           {...ids}
@@ -21,7 +24,9 @@ export function DilutionField({ dilution, onChange }: { dilution: Dilution | nul
             const now = parseDilution(event.target.value);
             if (now.ok) onChange(now.value);
           }}
-          onBlur={() => { if (parsed.ok) setTyped(null); }}
+          onBlur={() => {
+            if (parsed.ok) setTyped(null);
+          }}
         />
       )}
     </Field>

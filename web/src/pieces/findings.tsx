@@ -16,7 +16,9 @@ const LOOKS = {
 export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
   const own = usePieceOutlook(piece.id);
   const found = own?.findings.filter((finding) => stepIdOf(finding.stepId) === stepId) ?? [];
-  return found.map((finding) => <FindingLine key={`${finding.rule} ${String(finding.causeIndex)} ${finding.stepId}`} finding={finding} piece={piece} />);
+  return found.map((finding) => (
+    <FindingLine key={`${finding.rule} ${String(finding.causeIndex)} ${finding.stepId}`} finding={finding} piece={piece} />
+  ));
 }
 
 function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
@@ -24,7 +26,11 @@ function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
   const own = usePieceOutlook(piece.id);
   const { word, Icon, frame, text } = LOOKS[finding.severity];
   return (
-    <div role="group" aria-label={`${word} at step ${String(finding.stepIndex + 1)}`} className={`border-l-4 bg-paper px-3 py-1.5 ${frame}`}>
+    <div
+      role="group"
+      aria-label={`${word} at step ${String(finding.stepIndex + 1)}`}
+      className={`border-l-4 bg-paper px-3 py-1.5 ${frame}`}
+    >
       <p className={`flex items-start gap-2 ${text}`}>
         <Icon size={16} aria-hidden="true" className="mt-0.5 shrink-0" />
         <span>
@@ -34,7 +40,14 @@ function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
       {finding.fixes.length > 0 && (
         <p className="no-print mt-1 flex flex-wrap gap-1.5 pl-6">
           {finding.fixes.map((fix, i) => (
-            <Button key={fix.label} small look={i === 0 && finding.severity === 'snag' ? 'brick' : 'plain'} onClick={() => { if (own) dispatch(editorActions.fixPressed(fixForPlanned(fix, own.steps, piece.steps))); }}>
+            <Button
+              key={fix.label}
+              small
+              look={i === 0 && finding.severity === 'snag' ? 'brick' : 'plain'}
+              onClick={() => {
+                if (own) dispatch(editorActions.fixPressed(fixForPlanned(fix, own.steps, piece.steps)));
+              }}
+            >
               {fix.label}
             </Button>
           ))}

@@ -23,13 +23,14 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
   const next = own.reports[index + 1];
   if (!outlook || !report) return null;
   const readyMin = report.ripening?.recoatFromMin ?? null;
-  const held = next?.heldUpBy === index;
-  const waits = held && next ? next.earliestMin : readyMin;
+  const held = next?.heldUpBy === index ? next : null;
+  const waits = held ? held.earliestMin : readyMin;
   const nextDay = next ? dateOf(outlook.originDate, next.startMin) : null;
   const overnight = nextDay !== null && nextDay !== dateOf(outlook.originDate, report.endMin);
-  const closes = held && next?.closesMin !== null ? next.closesMin : null;
+  const closes = held?.closesMin ?? null;
   if (!overnight && waits === null) return null;
-  const words = waits === null ? '' : Number.isFinite(waits) ? `ready after ${formatMinutes(waits - report.endMin)}` : 'does not dry in this air';
+  const words =
+    waits === null ? '' : Number.isFinite(waits) ? `ready after ${formatMinutes(waits - report.endMin)}` : 'does not dry in this air';
   const until = closes !== null ? `best before ${formatMinutes(closes - report.endMin)}` : '';
   return (
     <div className={`flex items-center gap-3 pr-9 pl-[60px] text-[13px] ${overnight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}>
@@ -48,12 +49,25 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
         {waits !== null && Number.isFinite(waits) && (
           <>
             <path d={ebbPath(0, x(waits - report.endMin), FLOOR, 10)} className={overnight ? 'fill-wet-lit' : 'fill-wet'} />
-            <path d={`M${String(x(waits - report.endMin))} ${String(FLOOR)}H${String(x(closes === null ? LONGEST_MIN : closes - report.endMin))}`} stroke="currentColor" strokeWidth={1.5} />
+            <path
+              d={`M${String(x(waits - report.endMin))} ${String(FLOOR)}H${String(x(closes === null ? LONGEST_MIN : closes - report.endMin))}`}
+              stroke="currentColor"
+              strokeWidth={1.5}
+            />
             <path d={`M${String(x(waits - report.endMin))} 4V${String(FLOOR + 1)}`} stroke="currentColor" strokeWidth={2} />
           </>
         )}
-        {closes !== null && <path d={`M${String(x(closes - report.endMin) - 4)} 3h4v11h-4`} fill="none" stroke={overnight ? '#e79a87' : '#8a2e1e'} strokeWidth={1.5} />}
-        {next && <path d={`M${String(x(next.startMin - report.endMin) - 4)} 1h8l-4 6z`} className={overnight ? 'fill-night-text' : 'fill-ink'} />}
+        {closes !== null && (
+          <path
+            d={`M${String(x(closes - report.endMin) - 4)} 3h4v11h-4`}
+            fill="none"
+            stroke={overnight ? '#e79a87' : '#8a2e1e'}
+            strokeWidth={1.5}
+          />
+        )}
+        {next && (
+          <path d={`M${String(x(next.startMin - report.endMin) - 4)} 1h8l-4 6z`} className={overnight ? 'fill-night-text' : 'fill-ink'} />
+        )}
       </svg>
     </div>
   );

@@ -24,30 +24,46 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
 
   const choose = (chosen: string) => {
     const bottle = bottles.find((b) => `${BOTTLE}${b.id}` === chosen);
-    onChange(bottle ? { bottleId: bottle.id, material: bottle.material, colour: null } : { bottleId: null, material: chosen.slice(KIND.length), colour: null });
+    onChange(
+      bottle
+        ? { bottleId: bottle.id, material: bottle.material, colour: null }
+        : { bottleId: null, material: chosen.slice(KIND.length), colour: null },
+    );
   };
 
   return (
     <div>
-      <span id={id} className="mb-0.5 block text-[13px] text-ink-2">Material</span>
+      <span id={id} className="mb-0.5 block text-[13px] text-ink-2">
+        Material
+      </span>
       <Select.Root value={value} onValueChange={choose}>
         <Select.Trigger aria-labelledby={id} className="field flex items-center gap-2 text-left">
           {paint && <Swatch colour={paint.colour} />}
-          <span className="flex-1 truncate"><Select.Value placeholder="choose …">{paint?.name ?? 'choose …'}</Select.Value></span>
+          <span className="flex-1 truncate">
+            <Select.Value placeholder="choose …">{paint?.name ?? 'choose …'}</Select.Value>
+          </span>
           <ChevronDown size={15} aria-hidden="true" />
         </Select.Trigger>
         <Select.Portal>
-          <Select.Content position="popper" sideOffset={2} className="z-30 max-h-80 overflow-auto rounded-sm border border-line-strong bg-paper">
+          <Select.Content
+            position="popper"
+            sideOffset={2}
+            className="z-30 max-h-80 overflow-auto rounded-sm border border-line-strong bg-paper"
+          >
             <Select.Viewport className="p-1">
               {fitting.length > 0 && (
                 <Select.Group>
                   <Select.Label className="px-2 py-1 text-[13px] text-ink-3">On the shelf</Select.Label>
-                  {fitting.map((bottle) => <Item key={bottle.id} value={`${BOTTLE}${bottle.id}`} colour={bottle.colour} name={bottle.name} />)}
+                  {fitting.map((bottle) => (
+                    <Item key={bottle.id} value={`${BOTTLE}${bottle.id}`} colour={bottle.colour} name={bottle.name} />
+                  ))}
                 </Select.Group>
               )}
               <Select.Group>
                 <Select.Label className="px-2 py-1 text-[13px] text-ink-3">Kinds</Select.Label>
-                {kinds.map((material) => <Item key={material.id} value={`${KIND}${material.id}`} colour={material.colour} name={material.name} />)}
+                {kinds.map((material) => (
+                  <Item key={material.id} value={`${KIND}${material.id}`} colour={material.colour} name={material.name} />
+                ))}
               </Select.Group>
             </Select.Viewport>
           </Select.Content>
@@ -59,7 +75,10 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
 
 function Item({ value, colour, name }: { value: string; colour: string; name: string }) {
   return (
-    <Select.Item value={value} className="flex cursor-pointer items-center gap-2 rounded-sm px-2 py-1 outline-none data-highlighted:bg-ground data-[state=checked]:font-semibold">
+    <Select.Item
+      value={value}
+      className="flex cursor-pointer items-center gap-2 rounded-sm px-2 py-1 outline-none data-highlighted:bg-ground data-[state=checked]:font-semibold"
+    >
       <Swatch colour={colour} />
       <Select.ItemText>{name}</Select.ItemText>
     </Select.Item>

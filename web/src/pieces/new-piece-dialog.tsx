@@ -55,33 +55,97 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
   });
 
   return (
-    <Dialog title="New piece" note="The kind brings its zones; three outer lengths of the model give their areas." open onOpenChange={(open) => { if (!open) onClose(); }}>
-      <form noValidate onSubmit={(event) => { void submit(event); }} className="grid grid-cols-6 gap-3">
+    <Dialog
+      title="New piece"
+      note="The kind brings its zones; three outer lengths of the model give their areas."
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <form
+        noValidate
+        onSubmit={(event) => {
+          void submit(event);
+        }}
+        className="grid grid-cols-6 gap-3"
+      >
         <Field label="Name" className="col-span-6" error={formState.errors.name ? 'Allowed: a name of 1–120 characters' : undefined}>
-          {(ids) => <input {...ids} autoComplete="off" maxLength={120} className="field" {...register('name', { validate: (value) => value.trim().length > 0 })} />}
+          {(ids) => (
+            <input
+              {...ids}
+              autoComplete="off"
+              maxLength={120}
+              className="field"
+              {...register('name', { validate: (value) => value.trim().length > 0 })}
+            />
+          )}
         </Field>
         <Field label="Kind" className="col-span-3">
           {(ids) => (
-            <select {...ids} className="field" {...template} onChange={(event) => { void registerTemplate(event); reset({ ...formOf(event.target.value), name: getValues('name'), scale: getValues('scale') }); }}>
-              {TEMPLATES.map((t) => <option key={t.id} value={t.id}>{t.name}</option>)}
+            <select
+              {...ids}
+              className="field"
+              {...template}
+              onChange={(event) => {
+                void registerTemplate(event);
+                reset({ ...formOf(event.target.value), name: getValues('name'), scale: getValues('scale') });
+              }}
+            >
+              {TEMPLATES.map((t) => (
+                <option key={t.id} value={t.id}>
+                  {t.name}
+                </option>
+              ))}
             </select>
           )}
         </Field>
         <Field label="Made of" className="col-span-3">
-          {(ids) => <select {...ids} className="field" {...register('substrate')}>{SUBSTRATES.map((s) => <option key={s.id} value={s.id}>{s.name}</option>)}</select>}
+          {(ids) => (
+            <select {...ids} className="field" {...register('substrate')}>
+              {SUBSTRATES.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}
+                </option>
+              ))}
+            </select>
+          )}
         </Field>
         <Field label="Scale" className="col-span-3">
-          {(ids) => <select {...ids} className="field figures" {...register('scale')}>{SCALES.map((s) => <option key={s.id} value={s.id}>{s.label}</option>)}</select>}
+          {(ids) => (
+            <select {...ids} className="field figures" {...register('scale')}>
+              {SCALES.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.label}
+                </option>
+              ))}
+            </select>
+          )}
         </Field>
         <div className="col-span-3" />
         {SIZES.map(({ name, label }) => (
-          <Field key={name} label={label} className="col-span-2" error={formState.errors[name] ? `Allowed: above 0, up to ${String(LONGEST_MM)}` : undefined}>
-            {(ids) => <input {...ids} type="number" step="0.1" className="field figures" {...register(name, { valueAsNumber: true, validate: (value) => value > 0 && value <= LONGEST_MM })} />}
+          <Field
+            key={name}
+            label={label}
+            className="col-span-2"
+            error={formState.errors[name] ? `Allowed: above 0, up to ${String(LONGEST_MM)}` : undefined}
+          >
+            {(ids) => (
+              <input
+                {...ids}
+                type="number"
+                step="0.1"
+                className="field figures"
+                {...register(name, { valueAsNumber: true, validate: (value) => value > 0 && value <= LONGEST_MM })}
+              />
+            )}
           </Field>
         ))}
         <div className="col-span-6 flex justify-end gap-2">
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="ink" type="submit" disabled={formState.isSubmitting}>Make it</Button>
+          <Button look="ink" type="submit" disabled={formState.isSubmitting}>
+            Make it
+          </Button>
         </div>
       </form>
     </Dialog>

@@ -38,7 +38,9 @@ export function NumberField({ label, value, usual, min, max, whole = false, opti
             setTyped(text);
             if (problem(text) === undefined) onChange(text.trim() === '' ? null : Number(text.replace(',', '.')));
           }}
-          onBlur={() => { if (problem(shown) === undefined) setTyped(null); }}
+          onBlur={() => {
+            if (problem(shown) === undefined) setTyped(null);
+          }}
         />
       )}
     </Field>

@@ -27,25 +27,40 @@ export function PieceHeader({ piece }: { piece: Piece }) {
               aria-label="Name of the piece"
               value={piece.name}
               maxLength={120}
-              onChange={(event) => { if (event.target.value.trim()) dispatch(editorActions.renamed(event.target.value)); }}
+              onChange={(event) => {
+                if (event.target.value.trim()) dispatch(editorActions.renamed(event.target.value));
+              }}
               className="-ml-1 w-full rounded-sm border border-transparent bg-transparent px-1 text-[27px] leading-8 font-bold hover:border-line focus:bg-white"
             />
           </h1>
           <p className="flex flex-wrap gap-x-3 text-ink-2">
-            {facts.map((fact) => <span key={fact} className="border-r border-line-strong pr-3 last:border-0">{fact}</span>)}
+            {facts.map((fact) => (
+              <span key={fact} className="border-r border-line-strong pr-3 last:border-0">
+                {fact}
+              </span>
+            ))}
             {snags > 0 && <b className="text-brick">{countWords(snags, 'snag')}</b>}
           </p>
         </div>
         {outlook && last && (
           <p className="text-right text-ink-2">
             done
-            <Link to="/evenings" className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink">{dayOfMinute(outlook.originDate, last.endMin)}</Link>
+            <Link
+              to="/evenings"
+              className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink"
+            >
+              {dayOfMinute(outlook.originDate, last.endMin)}
+            </Link>
           </p>
         )}
         <div className="no-print flex flex-col items-end gap-1">
           <div className="flex gap-1">
-            <Button small disabled={past.length === 0} onClick={() => dispatch(editorActions.undone())}><Undo2 size={15} aria-hidden="true" /> Undo</Button>
-            <Button small disabled={future.length === 0} onClick={() => dispatch(editorActions.redone())}><Redo2 size={15} aria-hidden="true" /> Redo</Button>
+            <Button small disabled={past.length === 0} onClick={() => dispatch(editorActions.undone())}>
+              <Undo2 size={15} aria-hidden="true" /> Undo
+            </Button>
+            <Button small disabled={future.length === 0} onClick={() => dispatch(editorActions.redone())}>
+              <Redo2 size={15} aria-hidden="true" /> Redo
+            </Button>
           </div>
           <SaveLine />
         </div>
@@ -83,10 +98,15 @@ function Conflict() {
   return (
     <div role="alert" className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-brick bg-paper px-3 py-2">
       <p className="flex-1">
-        <b>This piece was changed elsewhere meanwhile.</b> There: {countWords(theirs.piece.steps.length, 'step')}, “{theirs.piece.name}”. Here: {countWords(piece?.steps.length ?? 0, 'step')}, “{piece?.name}”.
+        <b>This piece was changed elsewhere meanwhile.</b> There: {countWords(theirs.piece.steps.length, 'step')}, “{theirs.piece.name}”.
+        Here: {countWords(piece?.steps.length ?? 0, 'step')}, “{piece?.name}”.
       </p>
-      <Button small onClick={() => dispatch(editorActions.theirsTaken())}>Take the other</Button>
-      <Button small look="ink" onClick={() => dispatch(editorActions.mineKept())}>Keep mine</Button>
+      <Button small onClick={() => dispatch(editorActions.theirsTaken())}>
+        Take the other
+      </Button>
+      <Button small look="ink" onClick={() => dispatch(editorActions.mineKept())}>
+        Keep mine
+      </Button>
     </div>
   );
 }

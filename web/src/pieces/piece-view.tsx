@@ -21,10 +21,21 @@ function useOpenPiece(pieceId: string): { piece: Piece | null; state: 'loading' 
   useEffect(() => {
     if (stored && !open) dispatch(editorActions.opened({ stored, draft: draftOf(pieceId, stored.version) }));
   }, [stored, open, pieceId, dispatch]);
-  useEffect(() => () => { dispatch(editorActions.closed()); }, [dispatch]);
+  useEffect(
+    () => () => {
+      dispatch(editorActions.closed());
+    },
+    [dispatch],
+  );
 
   const state = open ? 'open' : isError ? 'failed' : data && !stored ? 'missing' : 'loading';
-  return { piece: open ? piece : null, state, retry: () => { void refetch(); } };
+  return {
+    piece: open ? piece : null,
+    state,
+    retry: () => {
+      void refetch();
+    },
+  };
 }
 
 export function PieceView() {
@@ -48,7 +59,12 @@ function useUndoKeys(): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLTextAreaElement || (event.target instanceof HTMLInputElement && event.target.type === 'text')) return;
+      if (
+        !(event.ctrlKey || event.metaKey) ||
+        event.target instanceof HTMLTextAreaElement ||
+        (event.target instanceof HTMLInputElement && event.target.type === 'text')
+      )
+        return;
       const key = event.key.toLowerCase();
       if (key === 'z') dispatch(event.shiftKey ? editorActions.redone() : editorActions.undone());
       else if (key === 'y') dispatch(editorActions.redone());
@@ -56,6 +72,8 @@ function useUndoKeys(): void {
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
-    return () => { window.removeEventListener('keydown', onKey); };
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
   }, [dispatch]);
 }

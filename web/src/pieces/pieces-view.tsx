@@ -21,16 +21,29 @@ export function PiecesView() {
         <h1 className="text-[27px] font-bold">Pieces</h1>
         <div className="flex gap-2">
           <PlanFileMenu />
-          <Button look="ink" onClick={() => { setMaking(true); }}>
+          <Button
+            look="ink"
+            onClick={() => {
+              setMaking(true);
+            }}
+          >
             <Plus size={16} aria-hidden="true" /> New piece
           </Button>
         </div>
       </header>
       {isLoading && <Loading what="your pieces" />}
-      {isError && !data && <Failed what="your pieces" onRetry={() => { void refetch(); }} />}
+      {isError && !data && (
+        <Failed
+          what="your pieces"
+          onRetry={() => {
+            void refetch();
+          }}
+        />
+      )}
       {data?.length === 0 && (
         <Empty title="No piece yet">
-          Make a piece from its kind: a van, a wall, a load. It comes with zones and areas; then lay down its finishing sequence, and the app tells what would go wrong and which evenings it takes.
+          Make a piece from its kind: a van, a wall, a load. It comes with zones and areas; then lay down its finishing sequence, and the
+          app tells what would go wrong and which evenings it takes.
         </Empty>
       )}
       {data && data.length > 0 && (
@@ -40,12 +53,19 @@ export function PiecesView() {
           ))}
         </ul>
       )}
-      {making && <NewPieceDialog onClose={() => { setMaking(false); }} />}
+      {making && (
+        <NewPieceDialog
+          onClose={() => {
+            setMaking(false);
+          }}
+        />
+      )}
     </main>
   );
 }
 
-const substrateWords = (piece: Piece): string => [...new Set(piece.zones.filter((zone) => !zone.keepClean).map((zone) => substrateById(zone.substrate).name.toLowerCase()))].join(', ');
+const substrateWords = (piece: Piece): string =>
+  [...new Set(piece.zones.filter((zone) => !zone.keepClean).map((zone) => substrateById(zone.substrate).name.toLowerCase()))].join(', ');
 
 function PieceItem({ piece }: { piece: Piece }) {
   const { outlook } = usePlan();
@@ -56,7 +76,15 @@ function PieceItem({ piece }: { piece: Piece }) {
   const throwAway = async () => {
     try {
       await remove(piece.id).unwrap();
-      toast(`${piece.name} put aside`, { duration: 12_000, action: { label: 'Undo', onClick: () => { void restore(piece.id); } } });
+      toast(`${piece.name} put aside`, {
+        duration: 12_000,
+        action: {
+          label: 'Undo',
+          onClick: () => {
+            void restore(piece.id);
+          },
+        },
+      });
     } catch {
       toast.error(`${piece.name} was not put aside: the server does not answer.`);
     }
@@ -64,7 +92,10 @@ function PieceItem({ piece }: { piece: Piece }) {
   return (
     <li className="grid grid-cols-[minmax(0,2fr)_minmax(0,1.6fr)_minmax(0,1fr)_auto] items-center gap-4 px-2 py-2.5 hover:bg-paper">
       <div>
-        <Link to={`/pieces/${piece.id}`} className="text-lg font-semibold underline decoration-line-strong underline-offset-2 hover:decoration-ink">
+        <Link
+          to={`/pieces/${piece.id}`}
+          className="text-lg font-semibold underline decoration-line-strong underline-offset-2 hover:decoration-ink"
+        >
           {piece.name}
         </Link>
         <p className="text-ink-2">
@@ -75,8 +106,23 @@ function PieceItem({ piece }: { piece: Piece }) {
         <p>{countWords(piece.steps.length, 'step')}</p>
         <Trouble pieceId={piece.id} />
       </div>
-      <p className="text-ink-2">{outlook && last ? <>done <b className="font-semibold text-ink">{dayOfMinute(outlook.originDate, last.endMin)}</b></> : 'nothing planned'}</p>
-      <button type="button" aria-label={`Put ${piece.name} aside`} className="rounded-sm p-2 hover:bg-ground" onClick={() => { void throwAway(); }}>
+      <p className="text-ink-2">
+        {outlook && last ? (
+          <>
+            done <b className="font-semibold text-ink">{dayOfMinute(outlook.originDate, last.endMin)}</b>
+          </>
+        ) : (
+          'nothing planned'
+        )}
+      </p>
+      <button
+        type="button"
+        aria-label={`Put ${piece.name} aside`}
+        className="rounded-sm p-2 hover:bg-ground"
+        onClick={() => {
+          void throwAway();
+        }}
+      >
         <Trash2 size={17} aria-hidden="true" />
       </button>
     </li>

@@ -53,7 +53,15 @@ export function PlanFileMenu() {
     try {
       const before = await fetchPlan().unwrap();
       const { pieces, bottles } = await importPlan({ file, today: localNow().date }).unwrap();
-      toast(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, { duration: 20_000, action: { label: 'Undo', onClick: () => { void importPlan({ file: before, today: localNow().date }); } } });
+      toast(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, {
+        duration: 20_000,
+        action: {
+          label: 'Undo',
+          onClick: () => {
+            void importPlan({ file: before, today: localNow().date });
+          },
+        },
+      });
     } catch (error) {
       const refusal = refusalOf(error);
       setBroken({ name, message: refusal?.data.message ?? 'The server does not answer.', faults: refusal?.data.faults ?? [] });
@@ -65,12 +73,28 @@ export function PlanFileMenu() {
     <>
       <DropdownMenu.Root>
         <DropdownMenu.Trigger asChild>
-          <Button>Plan file <ChevronDown size={15} aria-hidden="true" /></Button>
+          <Button>
+            Plan file <ChevronDown size={15} aria-hidden="true" />
+          </Button>
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-52 rounded-sm border border-line-strong bg-paper p-1">
-            <DropdownMenu.Item className={item} onSelect={() => { void save(); }}>Save everything to a file</DropdownMenu.Item>
-            <DropdownMenu.Item className={item} onSelect={() => { input.current?.click(); }}>Open a file …</DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                void save();
+              }}
+            >
+              Save everything to a file
+            </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                input.current?.click();
+              }}
+            >
+              Open a file …
+            </DropdownMenu.Item>
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
@@ -86,23 +110,46 @@ export function PlanFileMenu() {
           if (chosen) void read(chosen);
         }}
       />
-      <AlertDialog.Root open={asked !== null} onOpenChange={(isOpen) => { if (!isOpen) setAsked(null); }}>
+      <AlertDialog.Root
+        open={asked !== null}
+        onOpenChange={(isOpen) => {
+          if (!isOpen) setAsked(null);
+        }}
+      >
         <AlertDialog.Portal>
           <AlertDialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
           <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(460px,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
             <AlertDialog.Title className="text-xl font-semibold">Replace everything by {asked?.name}?</AlertDialog.Title>
-            <AlertDialog.Description className="mt-1 text-ink-2">All pieces, bottles and evenings here give way to those of the file. You can take it back right afterwards.</AlertDialog.Description>
+            <AlertDialog.Description className="mt-1 text-ink-2">
+              All pieces, bottles and evenings here give way to those of the file. You can take it back right afterwards.
+            </AlertDialog.Description>
             <div className="mt-4 flex justify-end gap-2">
-              <AlertDialog.Cancel asChild><Button>Leave it</Button></AlertDialog.Cancel>
+              <AlertDialog.Cancel asChild>
+                <Button>Leave it</Button>
+              </AlertDialog.Cancel>
               <AlertDialog.Action asChild>
-                <Button look="ink" onClick={() => { if (asked) void open(asked.name, asked.file); }}>Replace</Button>
+                <Button
+                  look="ink"
+                  onClick={() => {
+                    if (asked) void open(asked.name, asked.file);
+                  }}
+                >
+                  Replace
+                </Button>
               </AlertDialog.Action>
             </div>
           </AlertDialog.Content>
         </AlertDialog.Portal>
       </AlertDialog.Root>
       {broken && (
-        <Dialog title={`${broken.name} was refused`} note="Nothing was changed." open onOpenChange={(isOpen) => { if (!isOpen) setBroken(null); }}>
+        <Dialog
+          title={`${broken.name} was refused`}
+          note="Nothing was changed."
+          open
+          onOpenChange={(isOpen) => {
+            if (!isOpen) setBroken(null);
+          }}
+        >
           {broken.faults.length === 0 && <p>{broken.message}</p>}
           <ul className="space-y-2">
             {broken.faults.map((fault) => (

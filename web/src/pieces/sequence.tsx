@@ -13,7 +13,7 @@ import { usePieceOutlook } from '../workers/outlook-context.js';
 import { Findings } from './findings.js';
 import { GapLine } from './gap-line.js';
 import { StepFacts } from './step-facts.js';
-import { COLUMNS, StepRow } from './step-row.js';
+import { HEAD_COLUMNS, StepRow } from './step-row.js';
 
 /** The steps in time order, with what happens between them, and the facts of the open one beside. */
 export function Sequence({ piece }: { piece: Piece }) {
@@ -21,12 +21,18 @@ export function Sequence({ piece }: { piece: Piece }) {
   const own = usePieceOutlook(piece.id);
   const [search, setSearch] = useSearchParams();
   const openId = search.get('step');
-  const setOpen = (id: string | null) => { setSearch(id ? { step: id } : {}, { replace: true }); };
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const setOpen = (id: string | null) => {
+    setSearch(id ? { step: id } : {}, { replace: true });
+  };
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
 
   const indexOf = (id: string) => piece.steps.findIndex((step) => step.id === id);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) dispatch(editorActions.stepMoved({ from: indexOf(String(active.id)), to: indexOf(String(over.id)) }));
+    if (over && active.id !== over.id)
+      dispatch(editorActions.stepMoved({ from: indexOf(String(active.id)), to: indexOf(String(over.id)) }));
   };
   const add = (at: number) => {
     const id = nanoid(10);
@@ -39,11 +45,14 @@ export function Sequence({ piece }: { piece: Piece }) {
       <section aria-label="Sequence" className="min-w-0 border-r border-line-strong pb-10">
         {piece.steps.length === 0 ? (
           <Empty title="No step yet">
-            <p>Lay down the steps in the order of the work: clean, prime, coats, seal, washes, powders, a last clear coat. What would go wrong is told at the step where it would.</p>
+            <p>
+              Lay down the steps in the order of the work: clean, prime, coats, seal, washes, powders, a last clear coat. What would go
+              wrong is told at the step where it would.
+            </p>
           </Empty>
         ) : (
           <>
-            <div aria-hidden="true" className={`${COLUMNS} h-6 items-center border-b border-line pr-2 text-[13px] text-ink-3`}>
+            <div aria-hidden="true" className={`${HEAD_COLUMNS} h-6 items-center border-b border-line text-[13px] text-ink-3`}>
               <span />
               <span>Step</span>
               <span>Material</span>
@@ -63,7 +72,9 @@ export function Sequence({ piece }: { piece: Piece }) {
                       step={step}
                       index={index}
                       open={step.id === openId}
-                      onOpen={(open) => { setOpen(open ? step.id : null); }}
+                      onOpen={(open) => {
+                        setOpen(open ? step.id : null);
+                      }}
                       findings={<Findings piece={piece} stepId={step.id} />}
                       gap={own && <GapLine own={own} stepId={step.id} />}
                     />
@@ -74,10 +85,22 @@ export function Sequence({ piece }: { piece: Piece }) {
           </>
         )}
         <div className="no-print px-4 pt-3">
-          <Button onClick={() => { add(piece.steps.length); }}><Plus size={16} aria-hidden="true" /> Add a step</Button>
+          <Button
+            onClick={() => {
+              add(piece.steps.length);
+            }}
+          >
+            <Plus size={16} aria-hidden="true" /> Add a step
+          </Button>
         </div>
       </section>
-      <StepFacts piece={piece} stepId={openId} onAddAfter={(id) => { add(indexOf(id) + 1); }} />
+      <StepFacts
+        piece={piece}
+        stepId={openId}
+        onAddAfter={(id) => {
+          add(indexOf(id) + 1);
+        }}
+      />
     </div>
   );
 }

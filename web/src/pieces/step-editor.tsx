@@ -14,7 +14,13 @@ import { MaterialField } from './material-field.js';
 import { NumberField } from './number-field.js';
 import { ZonesField } from './zones-field.js';
 
-const AIRFLOW_WORDS: Record<Step['drying'], string> = { still: 'still air', fan: 'fan', 'cool-dryer': 'cool dryer', 'warm-dryer': 'warm dryer', 'heat-gun': 'heat gun' };
+const AIRFLOW_WORDS: Record<Step['drying'], string> = {
+  still: 'still air',
+  fan: 'fan',
+  'cool-dryer': 'cool dryer',
+  'warm-dryer': 'warm dryer',
+  'heat-gun': 'heat gun',
+};
 
 /** The step in place: every change counts at once. */
 export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
@@ -22,64 +28,214 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
   const { data: workshop } = useWorkshopQuery();
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step), [step]);
-  const patch = (change: Partial<Step>) => { dispatch(editorActions.stepPatched({ id: step.id, patch: change })); };
+  const patch = (change: Partial<Step>) => {
+    dispatch(editorActions.stepPatched({ id: step.id, patch: change }));
+  };
   const usualMinutes = own?.handsOnMin[own.steps.findIndex((s) => s.id === step.id)];
 
   /** Another technique keeps the material only where it is done with such a thing. */
   const changeTechnique = (id: string) => {
     const { roles, tools } = techniqueById(id);
     const keeps = step.material !== null && roles.includes(materialById(step.material).role);
-    patch({ technique: id, tool: tools.some((tool) => tool === step.tool) ? step.tool : null, ...(keeps ? {} : { material: null, bottleId: null, dilution: null }) });
+    patch({
+      technique: id,
+      tool: tools.some((tool) => tool === step.tool) ? step.tool : null,
+      ...(keeps ? {} : { material: null, bottleId: null, dilution: null }),
+    });
   };
 
   return (
     <div className="grid grid-cols-6 gap-x-3 gap-y-2 px-4 pt-1 pb-3 pl-14">
       <Field label="Technique" className="col-span-2">
-        {(ids) => <select {...ids} className="field" value={step.technique} onChange={(event) => { changeTechnique(event.target.value); }}>{TECHNIQUES.map((t) => <option key={t.id} value={t.id}>{t.name}</option>)}</select>}
-      </Field>
-      <div className="col-span-2">{incoming.technique.roles.length > 0 && <MaterialField step={step} onChange={patch} />}</div>
-      <div className="col-span-2">{incoming.technique.dose && step.material !== null && <DilutionField key={step.id} dilution={step.dilution} onChange={(dilution) => { patch({ dilution }); }} />}</div>
-      <ZonesField piece={piece} step={step} onChange={(zones) => { patch({ zones }); }} />
-      <Field label="Tool">
         {(ids) => (
-          <select {...ids} className="field" value={incoming.tool} onChange={(event) => { patch({ tool: event.target.value }); }}>
-            {[...new Set([incoming.tool, ...incoming.technique.tools])].map((tool) => <option key={tool}>{tool}</option>)}
+          <select
+            {...ids}
+            className="field"
+            value={step.technique}
+            onChange={(event) => {
+              changeTechnique(event.target.value);
+            }}
+          >
+            {TECHNIQUES.map((t) => (
+              <option key={t.id} value={t.id}>
+                {t.name}
+              </option>
+            ))}
           </select>
         )}
       </Field>
-      <NumberField label="Coats" value={step.coats} min={1} max={10} whole optional={false} onChange={(coats) => { patch({ coats: coats ?? 1 }); }} />
-      <NumberField label="Cover (%)" value={step.coverPct} usual={String(incoming.technique.usualCoverPct)} min={0} max={100} onChange={(coverPct) => { patch({ coverPct }); }} />
-      <NumberField label="Minutes" value={step.handsOnMin} usual={usualMinutes === undefined ? '' : String(usualMinutes)} min={0} max={600} onChange={(handsOnMin) => { patch({ handsOnMin }); }} />
+      <div className="col-span-2">{incoming.technique.roles.length > 0 && <MaterialField step={step} onChange={patch} />}</div>
+      <div className="col-span-2">
+        {incoming.technique.dose && step.material !== null && (
+          <DilutionField
+            key={step.id}
+            dilution={step.dilution}
+            onChange={(dilution) => {
+              patch({ dilution });
+            }}
+          />
+        )}
+      </div>
+      <ZonesField
+        piece={piece}
+        step={step}
+        onChange={(zones) => {
+          patch({ zones });
+        }}
+      />
+      <Field label="Tool">
+        {(ids) => (
+          <select
+            {...ids}
+            className="field"
+            value={incoming.tool}
+            onChange={(event) => {
+              patch({ tool: event.target.value });
+            }}
+          >
+            {[...new Set([incoming.tool, ...incoming.technique.tools])].map((tool) => (
+              <option key={tool}>{tool}</option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <NumberField
+        label="Coats"
+        value={step.coats}
+        min={1}
+        max={10}
+        whole
+        optional={false}
+        onChange={(coats) => {
+          patch({ coats: coats ?? 1 });
+        }}
+      />
+      <NumberField
+        label="Cover (%)"
+        value={step.coverPct}
+        usual={String(incoming.technique.usualCoverPct)}
+        min={0}
+        max={100}
+        onChange={(coverPct) => {
+          patch({ coverPct });
+        }}
+      />
+      <NumberField
+        label="Minutes"
+        value={step.handsOnMin}
+        usual={usualMinutes === undefined ? '' : String(usualMinutes)}
+        min={0}
+        max={600}
+        onChange={(handsOnMin) => {
+          patch({ handsOnMin });
+        }}
+      />
       <Field label="Drying">
-        {(ids) => <select {...ids} className="field" value={step.drying} onChange={(event) => { patch({ drying: event.target.value as Step['drying'] }); }}>{AIRFLOWS.map((airflow) => <option key={airflow} value={airflow}>{AIRFLOW_WORDS[airflow]}</option>)}</select>}
+        {(ids) => (
+          <select
+            {...ids}
+            className="field"
+            value={step.drying}
+            onChange={(event) => {
+              patch({ drying: event.target.value as Step['drying'] });
+            }}
+          >
+            {AIRFLOWS.map((airflow) => (
+              <option key={airflow} value={airflow}>
+                {AIRFLOW_WORDS[airflow]}
+              </option>
+            ))}
+          </select>
+        )}
       </Field>
       <Field label="Dries at">
         {(ids) => (
-          <select {...ids} className="field" value={step.dryingPlace ?? ''} onChange={(event) => { patch({ dryingPlace: event.target.value || null }); }}>
+          <select
+            {...ids}
+            className="field"
+            value={step.dryingPlace ?? ''}
+            onChange={(event) => {
+              patch({ dryingPlace: event.target.value || null });
+            }}
+          >
             <option value="">the bench</option>
-            {workshop?.workshop.climate.places.map((place) => <option key={place.id} value={place.id}>{place.name.toLowerCase()}</option>)}
+            {workshop?.workshop.climate.places.map((place) => (
+              <option key={place.id} value={place.id}>
+                {place.name.toLowerCase()}
+              </option>
+            ))}
           </select>
         )}
       </Field>
       {incoming.technique.id === 'streak' && <StreakFields piece={piece} step={step} onChange={patch} />}
       <Field label="When it is due" className="col-span-2">
         {(ids) => (
-          <select {...ids} className="field" value={step.priority} onChange={(event) => { patch({ priority: event.target.value as Step['priority'] }); }}>
-            {PRIORITIES.map((priority) => <option key={priority} value={priority}>{PRIORITY_WORDS[priority]}</option>)}
+          <select
+            {...ids}
+            className="field"
+            value={step.priority}
+            onChange={(event) => {
+              patch({ priority: event.target.value as Step['priority'] });
+            }}
+          >
+            {PRIORITIES.map((priority) => (
+              <option key={priority} value={priority}>
+                {PRIORITY_WORDS[priority]}
+              </option>
+            ))}
           </select>
         )}
       </Field>
       <Field label="Done at (empty: the plan chooses)" className="col-span-2">
-        {(ids) => <input {...ids} type="datetime-local" className="field figures" value={step.pinnedAt ?? ''} onChange={(event) => { patch({ pinnedAt: event.target.value ? event.target.value.slice(0, 16) : null }); }} />}
+        {(ids) => (
+          <input
+            {...ids}
+            type="datetime-local"
+            className="field figures"
+            value={step.pinnedAt ?? ''}
+            onChange={(event) => {
+              patch({ pinnedAt: event.target.value ? event.target.value.slice(0, 16) : null });
+            }}
+          />
+        )}
       </Field>
       <label className="col-span-2 flex items-center gap-2 self-end pb-1">
-        <input type="checkbox" checked={step.daylight} onChange={(event) => { patch({ daylight: event.target.checked }); }} /> only in daylight
+        <input
+          type="checkbox"
+          checked={step.daylight}
+          onChange={(event) => {
+            patch({ daylight: event.target.checked });
+          }}
+        />{' '}
+        only in daylight
       </label>
       <Field label="Before going on, look" className="col-span-3">
-        {(ids) => <input {...ids} type="text" className="field" maxLength={120} value={step.gate ?? ''} onChange={(event) => { patch({ gate: event.target.value.trim() === '' ? null : event.target.value }); }} />}
+        {(ids) => (
+          <input
+            {...ids}
+            type="text"
+            className="field"
+            maxLength={120}
+            value={step.gate ?? ''}
+            onChange={(event) => {
+              patch({ gate: event.target.value.trim() === '' ? null : event.target.value });
+            }}
+          />
+        )}
       </Field>
       <Field label="Note" className="col-span-3">
-        {(ids) => <input {...ids} type="text" className="field" maxLength={4000} value={step.note} onChange={(event) => { patch({ note: event.target.value }); }} />}
+        {(ids) => (
+          <input
+            {...ids}
+            type="text"
+            className="field"
+            maxLength={4000}
+            value={step.note}
+            onChange={(event) => {
+              patch({ note: event.target.value });
+            }}
+          />
+        )}
       </Field>
     </div>
   );
@@ -93,13 +249,40 @@ function StreakFields({ piece, step, onChange }: { piece: Piece; step: Step; onC
       <Field label="Runs from" className="col-span-4">
         {(ids) => (
           <>
-            <input {...ids} type="text" list={`${ids.id}-features`} className="field" maxLength={120} value={step.source ?? ''} onChange={(event) => { onChange({ source: event.target.value || null }); }} />
-            <datalist id={`${ids.id}-features`}>{piece.features.map((feature) => <option key={feature.id} value={feature.label} />)}</datalist>
+            <input
+              {...ids}
+              type="text"
+              list={`${ids.id}-features`}
+              className="field"
+              maxLength={120}
+              value={step.source ?? ''}
+              onChange={(event) => {
+                onChange({ source: event.target.value || null });
+              }}
+            />
+            <datalist id={`${ids.id}-features`}>
+              {piece.features.map((feature) => (
+                <option key={feature.id} value={feature.label} />
+              ))}
+            </datalist>
           </>
         )}
       </Field>
       <Field label="Direction" className="col-span-2">
-        {(ids) => <select {...ids} className="field" value={step.direction ?? 'down'} onChange={(event) => { onChange({ direction: event.target.value as Step['direction'] }); }}>{DIRECTIONS.map((direction) => <option key={direction}>{direction}</option>)}</select>}
+        {(ids) => (
+          <select
+            {...ids}
+            className="field"
+            value={step.direction ?? 'down'}
+            onChange={(event) => {
+              onChange({ direction: event.target.value as Step['direction'] });
+            }}
+          >
+            {DIRECTIONS.map((direction) => (
+              <option key={direction}>{direction}</option>
+            ))}
+          </select>
+        )}
       </Field>
     </>
   );

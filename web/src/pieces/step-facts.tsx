@@ -46,7 +46,7 @@ function OpenStep({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string;
   const index = own?.steps.findIndex((s) => s.id === stepId) ?? -1;
   const report = own?.reports[index];
   const step = piece.steps.find((s) => s.id === stepId);
-  if (!outlook || !report || !step) return <p className="text-ink-2">Working it out …</p>;
+  if (!outlook || !own || !report || !step) return <p className="text-ink-2">Working it out …</p>;
   const { material } = incomingOf(step);
   const mix = mixNeeded(step, piece, workshop?.workshop.dropsPerMl);
   const when = (minute: number) => (Number.isFinite(minute) ? whenWords(outlook.originDate, minute) : 'not in this air');
@@ -55,7 +55,15 @@ function OpenStep({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string;
     <>
       <Heading>In the plan</Heading>
       <dl>
-        <Row what="starts">{own?.placed[index] ? <Link className="underline" to={`/evenings?step=${piece.id}/${stepId}`}>{when(report.startMin)}</Link> : 'no evening found'}</Row>
+        <Row what="starts">
+          {own.placed[index] ? (
+            <Link className="underline" to={`/evenings?step=${piece.id}/${stepId}`}>
+              {when(report.startMin)}
+            </Link>
+          ) : (
+            'no evening found'
+          )}
+        </Row>
         <Row what="could start">{when(report.earliestMin)}</Row>
         {report.heldUpBy !== null && <Row what="waits for">step {report.heldUpBy + 1}</Row>}
       </dl>
@@ -66,7 +74,11 @@ function OpenStep({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string;
             <Row what={mix.thinner ? 'paint' : 'neat'}>
               <span className="figures">{formatNumber(mix.paintMl, 2)} ml</span> · <span className="figures">{mix.paintDrops}</span> drops
             </Row>
-            {mix.thinner && <Row what={mix.thinner.toLowerCase()}><span className="figures">{formatNumber(mix.thinnerMl, 2)} ml</span></Row>}
+            {mix.thinner && (
+              <Row what={mix.thinner.toLowerCase()}>
+                <span className="figures">{formatNumber(mix.thinnerMl, 2)} ml</span>
+              </Row>
+            )}
           </dl>
           <p className="text-[13px] text-ink-3">From area, cover, film and what stays in cup and brush; rounded up to half a millilitre.</p>
         </>
@@ -80,7 +92,11 @@ function OpenStep({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string;
             <Row what="dry-hard">{when(ripening.dryHardMin)}</Row>
             <Row what="solvent-proof">{when(ripening.solventProofMin)}</Row>
             {report.judgeFromMin !== null && <Row what="do not judge before">{when(report.judgeFromMin)}</Row>}
-            {takeBack && <Row what={`take back with ${takeBack.withSolvent === 'spirit' ? 'white spirit' : takeBack.withSolvent}`}>{Number.isFinite(takeBack.untilMin) ? `until ${when(takeBack.untilMin)}` : 'until it is sealed'}</Row>}
+            {takeBack && (
+              <Row what={`take back with ${takeBack.withSolvent === 'spirit' ? 'white spirit' : takeBack.withSolvent}`}>
+                {Number.isFinite(takeBack.untilMin) ? `until ${when(takeBack.untilMin)}` : 'until it is sealed'}
+              </Row>
+            )}
           </dl>
           <p className="text-[13px] text-ink-3">Typical times ({material?.drying?.source}); half of all coats take longer.</p>
         </>
@@ -89,12 +105,22 @@ function OpenStep({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string;
         <>
           <Heading>Mind</Heading>
           <ul className="list-disc space-y-1 pl-4 text-[13px]">
-            {material.hazards.map((hazard) => <li key={hazard}>{CAUTIONS[hazard]}</li>)}
+            {material.hazards.map((hazard) => (
+              <li key={hazard}>{CAUTIONS[hazard]}</li>
+            ))}
             <li>{DEFER}</li>
           </ul>
         </>
       )}
-      <Button small className="mt-4" onClick={() => { onAddAfter(stepId); }}><Plus size={15} aria-hidden="true" /> Add a step after it</Button>
+      <Button
+        small
+        className="mt-4"
+        onClick={() => {
+          onAddAfter(stepId);
+        }}
+      >
+        <Plus size={15} aria-hidden="true" /> Add a step after it
+      </Button>
     </>
   );
 }
@@ -105,11 +131,43 @@ function PieceFacts({ piece }: { piece: Piece }) {
     <>
       <Heading>The piece</Heading>
       <div className="space-y-2">
-        <Field label="Note">{(ids) => <textarea {...ids} rows={4} className="field" maxLength={4000} value={piece.note} onChange={(event) => { dispatch(editorActions.patched({ note: event.target.value })); }} />}</Field>
-        <Field label="Done by">{(ids) => <input {...ids} type="date" className="field figures" value={piece.doneBy ?? ''} onChange={(event) => { dispatch(editorActions.patched({ doneBy: event.target.value || null })); }} />}</Field>
+        <Field label="Note">
+          {(ids) => (
+            <textarea
+              {...ids}
+              rows={4}
+              className="field"
+              maxLength={4000}
+              value={piece.note}
+              onChange={(event) => {
+                dispatch(editorActions.patched({ note: event.target.value }));
+              }}
+            />
+          )}
+        </Field>
+        <Field label="Done by">
+          {(ids) => (
+            <input
+              {...ids}
+              type="date"
+              className="field figures"
+              value={piece.doneBy ?? ''}
+              onChange={(event) => {
+                dispatch(editorActions.patched({ doneBy: event.target.value || null }));
+              }}
+            />
+          )}
+        </Field>
         <Field label="Sheen wanted">
           {(ids) => (
-            <select {...ids} className="field" value={piece.sheenWanted} onChange={(event) => { dispatch(editorActions.patched({ sheenWanted: event.target.value as Piece['sheenWanted'] })); }}>
+            <select
+              {...ids}
+              className="field"
+              value={piece.sheenWanted}
+              onChange={(event) => {
+                dispatch(editorActions.patched({ sheenWanted: event.target.value as Piece['sheenWanted'] }));
+              }}
+            >
               <option value="matt">matt</option>
               <option value="satin">satin</option>
               <option value="gloss">gloss</option>
@@ -117,18 +175,29 @@ function PieceFacts({ piece }: { piece: Piece }) {
           )}
         </Field>
         <label className="flex items-center gap-2">
-          <input type="checkbox" checked={piece.handled} onChange={(event) => { dispatch(editorActions.patched({ handled: event.target.checked })); }} /> will be handled
+          <input
+            type="checkbox"
+            checked={piece.handled}
+            onChange={(event) => {
+              dispatch(editorActions.patched({ handled: event.target.checked }));
+            }}
+          />{' '}
+          will be handled
         </label>
       </div>
       <Heading>Zones</Heading>
       <dl>
         {piece.zones.map((zone) => (
           <Row key={zone.id} what={zone.name}>
-            <span className="figures font-normal">{zone.keepClean ? 'keep clean' : `${formatNumber(zone.areaMm2 / MM2_PER_CM2, 1)} cm²`}</span>
+            <span className="figures font-normal">
+              {zone.keepClean ? 'keep clean' : `${formatNumber(zone.areaMm2 / MM2_PER_CM2, 1)} cm²`}
+            </span>
           </Row>
         ))}
       </dl>
-      <p className="mt-4 text-[13px] text-ink-3">Open a step to change it. Alt with ↑ or ↓ moves it, Delete takes it out, Control Z takes back.</p>
+      <p className="mt-4 text-[13px] text-ink-3">
+        Open a step to change it. Alt with ↑ or ↓ moves it, Delete takes it out, Control Z takes back.
+      </p>
     </>
   );
 }

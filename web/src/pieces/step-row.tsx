@@ -15,8 +15,11 @@ import { usePieceOutlook } from '../workers/outlook-context.js';
 import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
 
-/** Columns of the row and of the heading above it. */
-export const COLUMNS = 'grid grid-cols-[52px_minmax(84px,1fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_46px_36px] gap-x-2';
+/** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
+const LINE_COLUMNS =
+  'grid grid-cols-[28px_minmax(84px,1fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2';
+export const HEAD_COLUMNS =
+  'grid grid-cols-[52px_minmax(84px,1fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2 pr-7';
 
 interface StepRowProps {
   piece: Piece;
@@ -34,7 +37,14 @@ export function StepRow({ piece, step, index, open, onOpen, findings, gap }: Ste
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
     dispatch(editorActions.stepRemoved(step.id));
-    toast(`Step ${String(index + 1)} taken out`, { action: { label: 'Undo', onClick: () => { dispatch(editorActions.undone()); } } });
+    toast(`Step ${String(index + 1)} taken out`, {
+      action: {
+        label: 'Undo',
+        onClick: () => {
+          dispatch(editorActions.undone());
+        },
+      },
+    });
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
@@ -44,9 +54,15 @@ export function StepRow({ piece, step, index, open, onOpen, findings, gap }: Ste
     else if (event.key === 'Escape' && open) onOpen(false);
   };
   return (
-    <li ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition }} className={isDragging ? 'relative z-10 bg-paper opacity-90' : undefined}>
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={isDragging ? 'relative z-10 bg-paper opacity-90' : undefined}
+    >
       {findings}
-      <div className={`relative ${open ? 'border-y border-line-strong bg-paper before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`}>
+      <div
+        className={`relative ${open ? 'border-y border-line-strong bg-paper before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`}
+      >
         <div className="flex items-stretch">
           <button
             type="button"
@@ -59,7 +75,12 @@ export function StepRow({ piece, step, index, open, onOpen, findings, gap }: Ste
             <GripVertical size={14} aria-hidden="true" />
           </button>
           <StepLine piece={piece} step={step} index={index} open={open} onOpen={onOpen} onKeyDown={onKeyDown} />
-          <button type="button" aria-label={`Take step ${String(index + 1)} out`} onClick={remove} className="no-print w-7 shrink-0 text-ink-3 hover:text-brick">
+          <button
+            type="button"
+            aria-label={`Take step ${String(index + 1)} out`}
+            onClick={remove}
+            className="no-print w-7 shrink-0 text-ink-3 hover:text-brick"
+          >
             <X size={15} aria-hidden="true" className="mx-auto" />
           </button>
         </div>
@@ -70,7 +91,14 @@ export function StepRow({ piece, step, index, open, onOpen, findings, gap }: Ste
   );
 }
 
-function StepLine({ piece, step, index, open, onOpen, onKeyDown }: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open' | 'onOpen'> & { onKeyDown: (event: KeyboardEvent) => void }) {
+function StepLine({
+  piece,
+  step,
+  index,
+  open,
+  onOpen,
+  onKeyDown,
+}: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open' | 'onOpen'> & { onKeyDown: (event: KeyboardEvent) => void }) {
   const { data: stored } = useBottlesQuery();
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step), [step]);
@@ -81,16 +109,25 @@ function StepLine({ piece, step, index, open, onOpen, onKeyDown }: Pick<StepRowP
       type="button"
       aria-expanded={open}
       aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown Delete"
-      onClick={() => { onOpen(!open); }}
+      onClick={() => {
+        onOpen(!open);
+      }}
       onKeyDown={onKeyDown}
-      className={`${COLUMNS.replace('52px', '28px')} min-h-[30px] min-w-0 flex-1 items-center py-1 text-left focus-visible:-outline-offset-2`}
+      className={`${LINE_COLUMNS} min-h-[30px] min-w-0 flex-1 items-center py-1 text-left focus-visible:-outline-offset-2`}
     >
       <span className="figures text-right text-ink-2">{index + 1}</span>
       <span className="leading-tight font-semibold">
         {incoming.technique.name}
         {step.coats > 1 && <span className="figures ml-1 font-normal text-ink-2">× {step.coats}</span>}
       </span>
-      <span className="flex min-w-0 items-center gap-1.5">{paint && <><Swatch colour={paint.colour} /><span className="truncate">{paint.name}</span></>}</span>
+      <span className="flex min-w-0 items-center gap-1.5">
+        {paint && (
+          <>
+            <Swatch colour={paint.colour} />
+            <span className="truncate">{paint.name}</span>
+          </>
+        )}
+      </span>
       <span className="truncate text-[13px]">{step.material !== null && incoming.technique.dose ? formatDilution(step.dilution) : ''}</span>
       <span className="truncate text-[13px]">{incoming.tool}</span>
       <span className="truncate text-[13px]">{zoneWords(piece, step)}</span>

@@ -42,6 +42,8 @@ export function useAutosave(): void {
       },
       save === 'offline' ? RETRY_MS : QUIET_MS,
     );
-    return () => { clearTimeout(timer); };
+    return () => {
+      clearTimeout(timer);
+    };
   }, [piece, version, save, send, dispatch]);
 }

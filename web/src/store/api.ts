@@ -42,19 +42,27 @@ export const api = createApi({
       async onQueryStarted(_sent, { dispatch, queryFulfilled }) {
         try {
           const { data } = await queryFulfilled;
-          dispatch(api.util.updateQueryData('pieces', undefined, (list) => {
-            const at = list.findIndex((stored) => stored.piece.id === data.piece.id);
-            if (at >= 0) list[at] = data;
-            else list.push(data);
-          }));
+          dispatch(
+            api.util.updateQueryData('pieces', undefined, (list) => {
+              const at = list.findIndex((stored) => stored.piece.id === data.piece.id);
+              if (at >= 0) list[at] = data;
+              else list.push(data);
+            }),
+          );
         } catch {
           // whoever saved tells the painter
         }
       },
     }),
     deletePiece: build.mutation<void, string>({ query: (id) => ({ url: `pieces/${id}`, method: 'DELETE' }), invalidatesTags: ['pieces'] }),
-    restorePiece: build.mutation<StoredPiece, string>({ query: (id) => ({ url: `pieces/${id}/restore`, method: 'POST' }), invalidatesTags: ['pieces'] }),
-    saveWorkshop: build.mutation<StoredWorkshop, StoredWorkshop>({ query: (body) => ({ url: 'workshop', method: 'PUT', body }), invalidatesTags: ['workshop'] }),
+    restorePiece: build.mutation<StoredPiece, string>({
+      query: (id) => ({ url: `pieces/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['pieces'],
+    }),
+    saveWorkshop: build.mutation<StoredWorkshop, StoredWorkshop>({
+      query: (body) => ({ url: 'workshop', method: 'PUT', body }),
+      invalidatesTags: ['workshop'],
+    }),
     importPlan: build.mutation<{ pieces: number; bottles: number }, { file: unknown; today: string }>({
       query: ({ file, today }) => ({ url: `plan-file?today=${today}`, method: 'PUT', body: file }),
       invalidatesTags: ['pieces', 'bottles', 'workshop'],
@@ -63,10 +71,21 @@ export const api = createApi({
   }),
 });
 
-export const { usePiecesQuery, useBottlesQuery, useWorkshopQuery, useSavePieceMutation, useDeletePieceMutation, useRestorePieceMutation, useSaveWorkshopMutation, useImportPlanMutation, useLazyExportPlanQuery } = api;
+export const {
+  usePiecesQuery,
+  useBottlesQuery,
+  useWorkshopQuery,
+  useSavePieceMutation,
+  useDeletePieceMutation,
+  useRestorePieceMutation,
+  useSaveWorkshopMutation,
+  useImportPlanMutation,
+  useLazyExportPlanQuery,
+} = api;
 
 /** The server's own words for a refusal; null when it did not answer at all. */
 export function refusalOf(error: unknown): { status: number; data: Refusal } | null {
-  if (typeof error !== 'object' || error === null || !('status' in error) || typeof error.status !== 'number' || !('data' in error)) return null;
+  if (typeof error !== 'object' || error === null || !('status' in error) || typeof error.status !== 'number' || !('data' in error))
+    return null;
   return { status: error.status, data: error.data as Refusal };
 }

@@ -57,11 +57,24 @@ const editor = createSlice({
       save: payload.draft ? ('unsaved' as const) : ('saved' as const),
     }),
     closed: () => initialState,
-    renamed: (state, { payload }: PayloadAction<string>) => { change(state, (piece) => ({ ...piece, name: payload })); },
-    patched: (state, { payload }: PayloadAction<Partial<Pick<Piece, 'doneBy' | 'note' | 'handled' | 'sheenWanted'>>>) => { change(state, (piece) => ({ ...piece, ...payload })); },
-    stepAdded: (state, { payload }: PayloadAction<{ step: Step; at: number }>) => { change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, payload.step) })); },
-    stepPatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Step> }>) => { change(state, (piece) => ({ ...piece, steps: piece.steps.map((step) => (step.id === payload.id ? { ...step, ...payload.patch } : step)) })); },
-    stepRemoved: (state, { payload }: PayloadAction<string>) => { change(state, (piece) => ({ ...piece, steps: piece.steps.filter((step) => step.id !== payload) })); },
+    renamed: (state, { payload }: PayloadAction<string>) => {
+      change(state, (piece) => ({ ...piece, name: payload }));
+    },
+    patched: (state, { payload }: PayloadAction<Partial<Pick<Piece, 'doneBy' | 'note' | 'handled' | 'sheenWanted'>>>) => {
+      change(state, (piece) => ({ ...piece, ...payload }));
+    },
+    stepAdded: (state, { payload }: PayloadAction<{ step: Step; at: number }>) => {
+      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, payload.step) }));
+    },
+    stepPatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Step> }>) => {
+      change(state, (piece) => ({
+        ...piece,
+        steps: piece.steps.map((step) => (step.id === payload.id ? { ...step, ...payload.patch } : step)),
+      }));
+    },
+    stepRemoved: (state, { payload }: PayloadAction<string>) => {
+      change(state, (piece) => ({ ...piece, steps: piece.steps.filter((step) => step.id !== payload) }));
+    },
     stepMoved: (state, { payload }: PayloadAction<{ from: number; to: number }>) => {
       const count = state.piece?.steps.length ?? 0;
       if (payload.to < 0 || payload.to >= count || payload.from === payload.to) return;
@@ -69,7 +82,9 @@ const editor = createSlice({
     },
     fixPressed: {
       prepare: (fix: Fix) => ({ payload: { fix, seed: nanoid(8) } }),
-      reducer: (state, { payload }: PayloadAction<{ fix: Fix; seed: string }>) => { change(state, (piece) => ({ ...piece, steps: applyFix(piece.steps, payload.fix, (n) => `${payload.seed}${String(n)}`) })); },
+      reducer: (state, { payload }: PayloadAction<{ fix: Fix; seed: string }>) => {
+        change(state, (piece) => ({ ...piece, steps: applyFix(piece.steps, payload.fix, (n) => `${payload.seed}${String(n)}`) }));
+      },
     },
     undone: (state) => {
       const before = state.past.pop();
@@ -85,7 +100,9 @@ const editor = createSlice({
       state.piece = after;
       if (state.save !== 'conflict') state.save = 'unsaved';
     },
-    saving: (state) => { state.save = 'saving'; },
+    saving: (state) => {
+      state.save = 'saving';
+    },
     /** What was sent is stored; what was typed meanwhile is still to be saved. */
     saved: (state, { payload }: PayloadAction<{ version: number; sent: Piece }>) => {
       state.version = payload.version;

@@ -15,7 +15,7 @@ import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { dayOfMinute, whenWords } from '../ui/times.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { tonightOf, type Evening, type Job } from './tonight.js';
+import { stillWet, tonightOf, type Evening, type Job } from './tonight.js';
 
 /** What to do in order, readable from a metre; printed, the bench card of the evening. */
 export function TonightView() {
@@ -23,7 +23,15 @@ export function TonightView() {
   const { data: stored, isError, refetch } = usePiecesQuery();
   const { data: bottles } = useBottlesQuery();
   const { data: workshop } = useWorkshopQuery();
-  if (isError && !stored) return <Failed what="your pieces" onRetry={() => { void refetch(); }} />;
+  if (isError && !stored)
+    return (
+      <Failed
+        what="your pieces"
+        onRetry={() => {
+          void refetch();
+        }}
+      />
+    );
   if (!outlook || !stored || !workshop || !bottles) return <Loading what="the plan" />;
   const evening = tonightOf(outlook, now.minute);
   if (!evening)
@@ -31,25 +39,51 @@ export function TonightView() {
       <main>
         <h1 className="px-6 pt-4 text-[27px] font-bold">Tonight</h1>
         <Empty title="Nothing to do">
-          No step is planned in the evenings ahead. Give <Link className="underline" to="/pieces">a piece</Link> some steps.
+          No step is planned in the evenings ahead. Give{' '}
+          <Link className="underline" to="/pieces">
+            a piece
+          </Link>{' '}
+          some steps.
         </Empty>
       </main>
     );
   const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
   const { evening: air } = workshop.workshop.climate;
-  const busy = evening.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) + evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
+  const busy =
+    evening.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) +
+    evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
   return (
     <main className="bench-card px-6 py-4">
       <header className="flex items-start justify-between gap-4 border-b border-line-strong pb-3">
         <div>
-          <h1 className="text-[32px] leading-9 font-bold print:text-2xl">{evening.isTonight ? 'Tonight' : 'Next evening'}, {dayOfMinute(outlook.originDate, evening.span.fromMin)}</h1>
+          <h1 className="text-[32px] leading-9 font-bold print:text-2xl">
+            {evening.isTonight ? 'Tonight' : 'Next evening'}, {dayOfMinute(outlook.originDate, evening.span.fromMin)}
+          </h1>
           <p className="text-lg text-ink-2 print:text-sm">
-            <span className="figures">{clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}</span> · {formatMinutes(busy)} with cleaning · at the bench {formatNumber(air.tempC, 1)} °C, {formatNumber(air.rhPct, 0)} %RH, dew point {formatNumber(dewPointC(air), 1)} °C
+            <span className="figures">
+              {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
+            </span>{' '}
+            · {formatMinutes(busy)} with cleaning · at the bench {formatNumber(air.tempC, 1)} °C, {formatNumber(air.rhPct, 0)} %RH, dew
+            point {formatNumber(dewPointC(air), 1)} °C
           </p>
         </div>
-        <Button className="no-print" onClick={() => { window.print(); }}><Printer size={17} aria-hidden="true" /> Print the bench card</Button>
+        <Button
+          className="no-print"
+          onClick={() => {
+            window.print();
+          }}
+        >
+          <Printer size={17} aria-hidden="true" /> Print the bench card
+        </Button>
       </header>
-      <JobList evening={evening} pieces={pieces} bottles={bottles.map(({ bottle }) => bottle)} originDate={outlook.originDate} dropsPerMl={workshop.workshop.dropsPerMl} />
+      <JobList
+        evening={evening}
+        pieces={pieces}
+        bottles={bottles.map(({ bottle }) => bottle)}
+        originDate={outlook.originDate}
+        dropsPerMl={workshop.workshop.dropsPerMl}
+      />
+      <LeaveAlone evening={evening} pieces={pieces} originDate={outlook.originDate} />
       <Cautions jobs={evening.jobs} />
     </main>
   );
@@ -57,15 +91,40 @@ export function TonightView() {
 
 type Line = { at: number; job: Job } | { at: number; cleanMin: number };
 
-function JobList({ evening, pieces, bottles, originDate, dropsPerMl }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; bottles: readonly Bottle[]; originDate: string; dropsPerMl: number }) {
-  const lines: Line[] = [...evening.jobs.map((job) => ({ at: job.startMin, job })), ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin }))].sort((a, b) => a.at - b.at);
+function JobList({
+  evening,
+  pieces,
+  bottles,
+  originDate,
+  dropsPerMl,
+}: {
+  evening: Evening;
+  pieces: ReadonlyMap<string, Piece>;
+  bottles: readonly Bottle[];
+  originDate: string;
+  dropsPerMl: number;
+}) {
+  const lines: Line[] = [
+    ...evening.jobs.map((job) => ({ at: job.startMin, job })),
+    ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin })),
+  ].sort((a, b) => a.at - b.at);
   return (
     <ol className="divide-y divide-line">
       {lines.map((line) =>
         'job' in line ? (
-          <JobItem key={line.job.id} job={line.job} piece={pieces.get(line.job.pieceId)} bottles={bottles} originDate={originDate} dropsPerMl={dropsPerMl} />
+          <JobItem
+            key={line.job.id}
+            job={line.job}
+            piece={pieces.get(line.job.pieceId)}
+            bottles={bottles}
+            originDate={originDate}
+            dropsPerMl={dropsPerMl}
+          />
         ) : (
-          <li key={`clean ${String(line.at)}`} className="grid grid-cols-[90px_1fr_70px] gap-3 py-1.5 text-ink-2 print:grid-cols-[60px_1fr_50px] print:py-0.5">
+          <li
+            key={`clean ${String(line.at)}`}
+            className="grid grid-cols-[90px_1fr_70px] gap-3 py-1.5 text-ink-2 print:grid-cols-[60px_1fr_50px] print:py-0.5"
+          >
             <span className="figures text-lg print:text-sm">{clockOf(line.at)}</span>
             <span className="text-lg print:text-sm">Clean the airbrush</span>
             <span className="figures text-right">{line.cleanMin} min</span>
@@ -76,7 +135,19 @@ function JobList({ evening, pieces, bottles, originDate, dropsPerMl }: { evening
   );
 }
 
-function JobItem({ job, piece, bottles, originDate, dropsPerMl }: { job: Job; piece: Piece | undefined; bottles: readonly Bottle[]; originDate: string; dropsPerMl: number }) {
+function JobItem({
+  job,
+  piece,
+  bottles,
+  originDate,
+  dropsPerMl,
+}: {
+  job: Job;
+  piece: Piece | undefined;
+  bottles: readonly Bottle[];
+  originDate: string;
+  dropsPerMl: number;
+}) {
   if (!piece) return null;
   const { step, report } = job;
   const { technique, tool } = incomingOf(step);
@@ -92,7 +163,12 @@ function JobItem({ job, piece, bottles, originDate, dropsPerMl }: { job: Job; pi
           {technique.name}
           {job.coats > 1 && `, coat ${String(job.coat)} of ${String(job.coats)}`}
           <span className="font-normal text-ink-2"> · </span>
-          <Link to={`/pieces/${piece.id}?step=${step.id}`} className="font-normal text-ink-2 underline decoration-line-strong underline-offset-2 print:no-underline">{piece.name}</Link>
+          <Link
+            to={`/pieces/${piece.id}?step=${step.id}`}
+            className="font-normal text-ink-2 underline decoration-line-strong underline-offset-2 print:no-underline"
+          >
+            {piece.name}
+          </Link>
         </h2>
         <p className="text-lg print:text-sm">
           {zoneWords(piece, step)}, {tool}
@@ -105,12 +181,40 @@ function JobItem({ job, piece, bottles, originDate, dropsPerMl }: { job: Job; pi
             {mix && <span>{mixWords(mix)}</span>}
           </p>
         )}
-        {step.gate !== null && <p className="flex items-center gap-2 text-lg print:text-sm"><Eye size={18} aria-hidden="true" /> Before going on, look: {step.gate}</p>}
+        {step.gate !== null && (
+          <p className="flex items-center gap-2 text-lg print:text-sm">
+            <Eye size={18} aria-hidden="true" /> Before going on, look: {step.gate}
+          </p>
+        )}
         {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
-        {ready !== null && job.coat === job.coats && <p className="text-tide">{Number.isFinite(ready) ? `next coat from ${whenWords(originDate, ready)}` : 'does not dry in this air'}</p>}
+        {ready !== null && job.coat === job.coats && (
+          <p className="text-tide">
+            {Number.isFinite(ready) ? `next coat from ${whenWords(originDate, ready)}` : 'does not dry in this air'}
+          </p>
+        )}
       </div>
       <span className="figures text-right text-lg print:text-sm">{job.endMin - job.startMin} min</span>
     </li>
+  );
+}
+
+function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
+  const wet = stillWet(evening);
+  if (wet.length === 0) return null;
+  return (
+    <section aria-labelledby="leave" className="border-t border-line py-2 print:text-sm">
+      <h2 id="leave" className="text-lg font-semibold print:text-sm">
+        Leave alone overnight
+      </h2>
+      <ul>
+        {wet.map(({ pieceId, job, readyMin }) => (
+          <li key={pieceId}>
+            {pieces.get(pieceId)?.name}: {incomingOf(job.step).technique.name.toLowerCase()},{' '}
+            {Number.isFinite(readyMin) ? `ready ${whenWords(originDate, readyMin)}` : 'does not dry in this air'}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -120,14 +224,20 @@ function mixWords(mix: NonNullable<ReturnType<typeof mixNeeded>>): string {
 }
 
 function Cautions({ jobs }: { jobs: readonly Job[] }) {
-  const used = jobs.flatMap(({ step }) => [step.material, step.dilution?.thinner ?? null]).flatMap((id) => (id === null ? [] : materialById(id).hazards));
+  const used = jobs
+    .flatMap(({ step }) => [step.material, step.dilution?.thinner ?? null])
+    .flatMap((id) => (id === null ? [] : materialById(id).hazards));
   const hazards = [...new Set<Hazard>(used)];
   if (hazards.length === 0) return null;
   return (
     <section aria-labelledby="mind" className="mt-4 border-2 border-brick px-4 py-2 print:mt-2 print:text-xs">
-      <h2 id="mind" className="flex items-center gap-2 font-semibold text-brick"><Wind size={18} aria-hidden="true" /> Mind tonight</h2>
+      <h2 id="mind" className="flex items-center gap-2 font-semibold text-brick">
+        <Wind size={18} aria-hidden="true" /> Mind tonight
+      </h2>
       <ul className="list-disc pl-5">
-        {hazards.map((hazard) => <li key={hazard}>{CAUTIONS[hazard]}</li>)}
+        {hazards.map((hazard) => (
+          <li key={hazard}>{CAUTIONS[hazard]}</li>
+        ))}
         <li>{DEFER}</li>
       </ul>
     </section>

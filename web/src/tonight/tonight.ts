@@ -39,12 +39,32 @@ export function tonightOf(outlook: Outlook, nowMin: number): Evening | null {
     const { pieceId, stepIndex } = operationOf(id);
     sittings.set(`${pieceId}/${String(stepIndex)}`, (sittings.get(`${pieceId}/${String(stepIndex)}`) ?? 0) + 1);
   }
-  const jobs = plan.placed.filter((p) => inside(span, p.startMin)).flatMap((placed): Job[] => {
-    const { pieceId, stepIndex, sitting } = operationOf(placed.id);
-    const own = outlook.pieces.find((piece) => piece.pieceId === pieceId);
-    const step = own?.steps[stepIndex];
-    const report = own?.reports[stepIndex];
-    return step && report ? [{ ...placed, pieceId, stepIndex, step, report, coat: sitting + 1, coats: sittings.get(`${pieceId}/${String(stepIndex)}`) ?? 1 }] : [];
-  });
+  const jobs = plan.placed
+    .filter((p) => inside(span, p.startMin))
+    .flatMap((placed): Job[] => {
+      const { pieceId, stepIndex, sitting } = operationOf(placed.id);
+      const own = outlook.pieces.find((piece) => piece.pieceId === pieceId);
+      const step = own?.steps[stepIndex];
+      const report = own?.reports[stepIndex];
+      return step && report
+        ? [{ ...placed, pieceId, stepIndex, step, report, coat: sitting + 1, coats: sittings.get(`${pieceId}/${String(stepIndex)}`) ?? 1 }]
+        : [];
+    });
   return { span, isTonight: span.fromMin < MINUTES_PER_DAY, jobs, cleanings: plan.cleanings.filter((c) => inside(span, c.fromMin)) };
+}
+
+export interface StillWet {
+  pieceId: string;
+  job: Job;
+  readyMin: number;
+}
+
+/** The last coat of each piece that is not ready when the evening ends: to be left alone overnight. */
+export function stillWet(evening: Evening): StillWet[] {
+  const last = new Map<string, StillWet>();
+  for (const job of evening.jobs) {
+    const readyMin = job.report.ripening?.recoatFromMin ?? null;
+    if (readyMin !== null && readyMin > evening.span.toMin) last.set(job.pieceId, { pieceId: job.pieceId, job, readyMin });
+  }
+  return [...last.values()];
 }

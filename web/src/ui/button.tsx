@@ -10,7 +10,18 @@ const LOOKS: Record<Look, string> = {
 };
 
 /** The one button. `small` stands in rows. */
-export function Button({ look = 'plain', small = false, className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; small?: boolean }) {
+export function Button({
+  look = 'plain',
+  small = false,
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; small?: boolean }) {
   const size = small ? 'min-h-[26px] px-2 text-[13px]' : 'min-h-[32px] px-3';
-  return <button type="button" {...rest} className={`inline-flex items-center gap-1.5 rounded-sm font-semibold whitespace-nowrap disabled:opacity-50 ${size} ${LOOKS[look]} ${className}`} />;
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`inline-flex items-center gap-1.5 rounded-sm font-semibold whitespace-nowrap disabled:opacity-50 ${size} ${LOOKS[look]} ${className}`}
+    />
+  );
 }

@@ -19,7 +19,11 @@ export function Field({ label, error, hint, className = '', children }: FieldPro
       </label>
       {children({ id, 'aria-describedby': told ? `${id}-told` : undefined, 'aria-invalid': error !== undefined })}
       {told && (
-        <p id={`${id}-told`} role={error ? 'alert' : undefined} className={`mt-0.5 text-[13px] ${error ? 'font-semibold text-brick' : 'text-ink-3'}`}>
+        <p
+          id={`${id}-told`}
+          role={error ? 'alert' : undefined}
+          className={`mt-0.5 text-[13px] ${error ? 'font-semibold text-brick' : 'text-ink-3'}`}
+        >
           {told}
         </p>
       )}

@@ -13,7 +13,9 @@ export function Failed({ what, onRetry }: { what: string; onRetry: () => void })
   return (
     <div role="alert" className="m-6 max-w-prose border-l-4 border-brick bg-paper p-4">
       <p className="font-semibold">Could not read {what}.</p>
-      <p className="text-ink-2">The Eveningtide server on this machine does not answer. Start it again, then press the button; nothing you typed is lost.</p>
+      <p className="text-ink-2">
+        The Eveningtide server on this machine does not answer. Start it again, then press the button; nothing you typed is lost.
+      </p>
       <button type="button" onClick={onRetry} className="mt-2 rounded-sm border border-line-strong px-3 py-1 font-semibold hover:bg-ground">
         Try again
       </button>

@@ -1,4 +1,10 @@
 /** A colour as it lies in the bottle. The name beside it says which; colour alone never does. */
 export function Swatch({ colour, size = 14 }: { colour: string; size?: number }) {
-  return <span aria-hidden="true" className="inline-block shrink-0 border border-black/45" style={{ width: size, height: size, background: colour }} />;
+  return (
+    <span
+      aria-hidden="true"
+      className="inline-block shrink-0 border border-black/45"
+      style={{ width: size, height: size, background: colour }}
+    />
+  );
 }

@@ -19,8 +19,12 @@ const STEP_MIN = 5;
 function useNow(): { date: string; minute: number } {
   const [now, setNow] = useState(localNow);
   useEffect(() => {
-    const timer = setInterval(() => { setNow(localNow()); }, 20_000);
-    return () => { clearInterval(timer); };
+    const timer = setInterval(() => {
+      setNow(localNow());
+    }, 20_000);
+    return () => {
+      clearInterval(timer);
+    };
   }, []);
   return now;
 }
@@ -32,8 +36,8 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const { data: workshop } = useWorkshopQuery();
   const edited = useAppSelector((state) => state.editor.piece);
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
-  const planFrom = useMemo(() => ({ date: now.date, minute: Math.floor(now.minute / STEP_MIN) * STEP_MIN }), [now.date, Math.floor(now.minute / STEP_MIN)]);
-  const { outlook, error } = useOutlook(pieces, workshop?.workshop, planFrom);
+  const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
+  const { outlook, error } = useOutlook(pieces, workshop?.workshop, now.date, fromMin);
   const value = useMemo(() => ({ outlook, error, now }), [outlook, error, now]);
   return <Context value={value}>{children}</Context>;
 }

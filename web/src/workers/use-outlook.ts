@@ -15,15 +15,19 @@ function service(): Remote<OutlookService> {
  * The plan and the findings for what is given, made anew at each change. Keeps showing the last until the next is
  * there; while the worker is busy only the newest question waits.
  */
-export function useOutlook(pieces: readonly Piece[] | undefined, workshop: Workshop | undefined, now: { date: string; minute: number }): { outlook: Outlook | null; error: string | null } {
+export function useOutlook(
+  pieces: readonly Piece[] | undefined,
+  workshop: Workshop | undefined,
+  date: string,
+  fromMin: number,
+): { outlook: Outlook | null; error: string | null } {
   const [answer, setAnswer] = useState<{ outlook: Outlook | null; error: string | null }>({ outlook: null, error: null });
   const waiting = useRef<(() => Promise<Outlook>) | null>(null);
   const busy = useRef(false);
-  const { date, minute } = now;
 
   useEffect(() => {
     if (!pieces || !workshop) return;
-    waiting.current = () => service().planPieces(pieces, workshop, date, minute);
+    waiting.current = () => service().planPieces(pieces, workshop, date, fromMin);
     if (busy.current) return;
     busy.current = true;
     void (async () => {
@@ -39,7 +43,7 @@ export function useOutlook(pieces: readonly Piece[] | undefined, workshop: Works
       }
       busy.current = false;
     })();
-  }, [pieces, workshop, date, minute]);
+  }, [pieces, workshop, date, fromMin]);
 
   return answer;
 }

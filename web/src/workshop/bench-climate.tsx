@@ -32,10 +32,23 @@ export function BenchClimate() {
           {night.tempC.toFixed(0)} °C {night.rhPct.toFixed(0)} %
         </span>
       </p>
-      <Button small className="mt-2 w-full justify-center" onClick={() => { setOpen(true); }}>
+      <Button
+        small
+        className="mt-2 w-full justify-center"
+        onClick={() => {
+          setOpen(true);
+        }}
+      >
         Set the air …
       </Button>
-      {open && <ClimateDialog stored={data} onClose={() => { setOpen(false); }} />}
+      {open && (
+        <ClimateDialog
+          stored={data}
+          onClose={() => {
+            setOpen(false);
+          }}
+        />
+      )}
     </section>
   );
 }
@@ -59,13 +72,23 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
   const [save] = useSaveWorkshopMutation();
   const { climate, careful } = stored.workshop;
   const { register, handleSubmit, formState } = useForm<ClimateForm>({
-    defaultValues: { eveningTempC: climate.evening.tempC, eveningRhPct: climate.evening.rhPct, nightTempC: climate.night.tempC, nightRhPct: climate.night.rhPct, careful },
+    defaultValues: {
+      eveningTempC: climate.evening.tempC,
+      eveningRhPct: climate.evening.rhPct,
+      nightTempC: climate.night.tempC,
+      nightRhPct: climate.night.rhPct,
+      careful,
+    },
   });
   const submit = handleSubmit(async (form) => {
     const workshop: Workshop = {
       ...stored.workshop,
       careful: form.careful,
-      climate: { ...climate, evening: { tempC: form.eveningTempC, rhPct: form.eveningRhPct }, night: { tempC: form.nightTempC, rhPct: form.nightRhPct } },
+      climate: {
+        ...climate,
+        evening: { tempC: form.eveningTempC, rhPct: form.eveningRhPct },
+        night: { tempC: form.nightTempC, rhPct: form.nightRhPct },
+      },
     };
     try {
       await save({ version: stored.version, workshop }).unwrap();
@@ -75,13 +98,37 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
     }
   });
   return (
-    <Dialog title="Air at the bench" note="Most drying happens at night, so both count. Read them off a thermometer with a hygrometer." open onOpenChange={(open) => { if (!open) onClose(); }}>
-      <form noValidate onSubmit={(event) => { void submit(event); }} className="grid grid-cols-2 gap-3">
+    <Dialog
+      title="Air at the bench"
+      note="Most drying happens at night, so both count. Read them off a thermometer with a hygrometer."
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <form
+        noValidate
+        onSubmit={(event) => {
+          void submit(event);
+        }}
+        className="grid grid-cols-2 gap-3"
+      >
         {FIELDS.map(({ name, label, min, max }) => {
           const allowed = `a number from ${String(min)} to ${String(max)}`;
           return (
             <Field key={name} label={label} error={formState.errors[name] ? `Allowed: ${allowed}` : undefined}>
-              {(ids) => <input {...ids} type="number" step="0.1" className="field figures" {...register(name, { valueAsNumber: true, validate: (value) => (Number.isFinite(value) && value >= min && value <= max) || allowed })} />}
+              {(ids) => (
+                <input
+                  {...ids}
+                  type="number"
+                  step="0.1"
+                  className="field figures"
+                  {...register(name, {
+                    valueAsNumber: true,
+                    validate: (value) => (Number.isFinite(value) && value >= min && value <= max) || allowed,
+                  })}
+                />
+              )}
             </Field>
           );
         })}
@@ -89,12 +136,16 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
           <input type="checkbox" className="mt-1" {...register('careful')} />
           <span>
             Plan with careful drying times
-            <span className="block text-[13px] text-ink-2">They hold four times out of five (P80); typical ones hold every second time (P50).</span>
+            <span className="block text-[13px] text-ink-2">
+              They hold four times out of five (P80); typical ones hold every second time (P50).
+            </span>
           </span>
         </label>
         <div className="col-span-2 flex justify-end gap-2">
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="ink" type="submit">Keep</Button>
+          <Button look="ink" type="submit">
+            Keep
+          </Button>
         </div>
       </form>
     </Dialog>

@@ -10,9 +10,21 @@ export const BY_ALKYD: DryingMechanism = { water: 0, solvent: 0.4, oxidation: 0.
 export const BY_OIL: DryingMechanism = { water: 0, solvent: 0.1, oxidation: 0.9 };
 
 /** Drying ages as a table row. All catalogue times are from memory unless the entry says otherwise. */
-export function dries(mechanism: DryingMechanism, referenceDryUm: number, ages: Ages, betweenCoatsMin = 10, source = 'from memory'): Drying {
+export function dries(
+  mechanism: DryingMechanism,
+  referenceDryUm: number,
+  ages: Ages,
+  betweenCoatsMin = 10,
+  source = 'from memory',
+): Drying {
   const [touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin] = ages;
-  return { mechanism, referenceDryUm, ages: { touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin }, betweenCoatsMin, source };
+  return {
+    mechanism,
+    referenceDryUm,
+    ages: { touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin },
+    betweenCoatsMin,
+    source,
+  };
 }
 
 const PLAIN = {
@@ -35,7 +47,13 @@ export const material = (given: Given): Material => ({ ...PLAIN, ...given });
 
 /** What kinds of liquid share. Film-forming limits and lives are common practice; solids are from memory. */
 export const WATERBORNE = { carrier: 'water', minFilmC: 10, lifeMonths: 24, volumeSolidsPct: 35 } as const;
-export const SPIRIT_BORNE = { carrier: 'spirit', minFilmC: 5, lifeMonths: 36, hazards: ['flammable-vapour', 'oily-rags'], volumeSolidsPct: 45 } as const;
+export const SPIRIT_BORNE = {
+  carrier: 'spirit',
+  minFilmC: 5,
+  lifeMonths: 36,
+  hazards: ['flammable-vapour', 'oily-rags'],
+  volumeSolidsPct: 45,
+} as const;
 export const AEROSOL_LACQUER = {
   carrier: 'hot',
   aerosol: true,

@@ -46,7 +46,10 @@ export const climate: Rule = {
       limits.push({
         what: 'film',
         severity: filmSeverity,
-        message: filmSeverity === 'snag' ? `Too cold for ${material.name.toLowerCase()} to form a film.` : `Nearly too cold for ${material.name.toLowerCase()}.`,
+        message:
+          filmSeverity === 'snag'
+            ? `Too cold for ${material.name.toLowerCase()} to form a film.`
+            : `Nearly too cold for ${material.name.toLowerCase()}.`,
         evidence: `${formatNumber(air.tempC, 1)} °C; wants ${String(material.minFilmC)} °C or more.`,
       });
 
@@ -60,7 +63,12 @@ export const climate: Rule = {
       });
 
     if (limits.length === 0 && material.drying.mechanism.water > 0 && !Number.isFinite(waterFactor(air, moment.step.drying)))
-      limits.push({ what: 'damp', severity: 'snag', message: 'Not tonight: the air takes up no more water.', evidence: `${formatNumber(air.rhPct, 0)} %RH.` });
+      limits.push({
+        what: 'damp',
+        severity: 'snag',
+        message: 'Not tonight: the air takes up no more water.',
+        evidence: `${formatNumber(air.rhPct, 0)} %RH.`,
+      });
 
     const worst = limits.find((limit) => limit.severity === 'snag') ?? limits[0];
     if (!worst) return [];

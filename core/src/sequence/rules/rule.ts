@@ -47,4 +47,5 @@ export function finding(
 }
 
 /** `the enamel, matt of step 2` */
-export const layerWords = (layer: { material: { name: string }; stepIndex: number }): string => `the ${layer.material.name.toLowerCase()} of step ${String(layer.stepIndex + 1)}`;
+export const layerWords = (layer: { material: { name: string }; stepIndex: number }): string =>
+  `the ${layer.material.name.toLowerCase()} of step ${String(layer.stepIndex + 1)}`;

@@ -17,7 +17,10 @@ const THICK_COAT_UM = 150;
 function brushCoatsBetween(zone: ZoneState, solvent: SolventClass, moment: Moment): number {
   return zone.layers
     .filter((layer) => isBarrier(layer, solvent, moment.incoming.dose, moment.startMin))
-    .reduce((sum, layer) => sum + (layer.dryUm >= THICK_COAT_UM ? BARRIER_BRUSH_COATS : layer.coats * (layer.sprayed ? SPRAYED_COAT_COUNTS : 1)), 0);
+    .reduce(
+      (sum, layer) => sum + (layer.dryUm >= THICK_COAT_UM ? BARRIER_BRUSH_COATS : layer.coats * (layer.sprayed ? SPRAYED_COAT_COUNTS : 1)),
+      0,
+    );
 }
 
 export const solventAttacksSubstrate: Rule = {

@@ -7,19 +7,32 @@ import { finding, layerWords, type Caused, type Rule } from './rule.js';
 
 const ID = 'solvent-lifts-layer';
 
+/** Washes and fixers that a further pass of their own kind deepens or binds anew (common practice). */
+const TAKES_ITS_OWN = new Set(['ink', 'fixer-spirit', 'fixer-alcohol']);
+
 /** Layers that the step means to move, or that take their own kind again once dry. */
 function isMeant(layer: Layer, moment: Moment, zone: Moment['zones'][number]): boolean {
   const { technique, material } = moment.incoming;
   if (technique.need === 'workable') return layer === workableLayer(zone);
   if (technique.need === 'chip') return zone.layers.slice(zone.layers.findLastIndex((l) => l.material.role === 'soluble')).includes(layer);
-  // a second pass of the same ink wash is the usual way to deepen it (common practice)
-  return layer.material.id === material?.id && layer.material.family === 'ink' && filmStateAt(layer, moment.startMin).dryHard;
+  // what wets or floods loose matter is drunk up by it and does not work on the paint below
+  if (technique.id === 'wet' || technique.id === 'flood-glue') {
+    const aggregate = zone.layers.findLastIndex((l) => l.material.role === 'aggregate');
+    if (aggregate >= 0 && zone.layers.indexOf(layer) < aggregate) return true;
+  }
+  const { family } = layer.material;
+  return family === material?.family && TAKES_ITS_OWN.has(family) && filmStateAt(layer, moment.startMin).dryHard;
 }
 
 /** A full coat that comes in the layer's own recoat window bonds with it: that is what the window says. */
 function bondsInWindow(layer: Layer, moment: Moment): boolean {
   if (moment.incoming.technique.effect !== 'film') return false;
-  return moment.openings.some(({ opening }) => opening.layer === layer && opening.why === 'wrinkle' && opening.list.some((gap) => moment.startMin >= gap.fromMin && moment.startMin <= gap.toMin));
+  return moment.openings.some(
+    ({ opening }) =>
+      opening.layer === layer &&
+      opening.why === 'wrinkle' &&
+      opening.list.some((gap) => moment.startMin >= gap.fromMin && moment.startMin <= gap.toMin),
+  );
 }
 
 function stateWords(layer: Layer, atMin: number): string {
@@ -42,7 +55,8 @@ export const solventLiftsLayer: Rule = {
       for (const { solvent, from } of moment.incoming.solvents)
         for (const layer of exposedTo(zone, solvent, moment.incoming.dose, moment.startMin)) {
           const outcome = layerResistance(layer, solvent, moment.incoming.dose, moment.startMin);
-          if (outcome === 'holds' || layer.technique.effect === 'wet' || isMeant(layer, moment, zone) || bondsInWindow(layer, moment)) continue;
+          if (outcome === 'holds' || layer.technique.effect === 'wet' || isMeant(layer, moment, zone) || bondsInWindow(layer, moment))
+            continue;
           const cause = `${ID}:${String(moment.stepIndex)}:${String(layer.stepIndex)}`;
           const before = found.get(cause);
           if (before) {

@@ -18,12 +18,14 @@ function off(moment: Moment, wanted: (where: Standing, opening: Opening) => bool
   if (OWN_RULE.has(moment.incoming.technique.id)) return [];
   const byLayer = new Map<number, Early>();
   for (const { zone, opening } of moment.openings) {
-    if (wanted(standing(opening.list, moment.startMin), opening) && !byLayer.has(opening.layer.stepIndex)) byLayer.set(opening.layer.stepIndex, { zone, opening });
+    if (wanted(standing(opening.list, moment.startMin), opening) && !byLayer.has(opening.layer.stepIndex))
+      byLayer.set(opening.layer.stepIndex, { zone, opening });
   }
   return [...byLayer.values()];
 }
 
-const zonesOf = (moment: Moment, layerStep: number): string[] => moment.openings.filter((o) => o.opening.layer.stepIndex === layerStep).map((o) => o.zone.zone.id);
+const zonesOf = (moment: Moment, layerStep: number): string[] =>
+  moment.openings.filter((o) => o.opening.layer.stepIndex === layerStep).map((o) => o.zone.zone.id);
 
 const age = (moment: Moment, opening: Opening): string => formatMinutes(moment.startMin - opening.layer.endMin);
 
@@ -45,7 +47,9 @@ export const tooSoon: Rule = {
         cause: `too-soon:${String(layer.stepIndex)}:${moment.incoming.need}`,
         finding: finding(moment, 'too-soon', earlySeverity(moment), {
           zones: zonesOf(moment, layer.stepIndex),
-          message: never ? `In this air ${layerWords(layer)} does not dry.` : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
+          message: never
+            ? `In this air ${layerWords(layer)} does not dry.`
+            : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
           evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)} (${opening.why}).`,
           causeIndex: layer.stepIndex,
           fixes: never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')],

@@ -1,0 +1,103 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { REFERENCE_AIR, constantAir } from '../climate/index.js';
+import { MATERIALS, materialById, type Stage } from '../materials/index.js';
+import { ageAcross, filmTempC, oxidationFactor, quantileFactor, solventFactor, stageMinutes, waterFactor, type Film } from './index.js';
+
+const STAGES: Stage[] = ['touch', 'tackFree', 'recoatFrom', 'dryHard', 'dryThrough', 'solventProof'];
+const drying = MATERIALS.filter((m) => m.drying);
+const aMaterial = fc.constantFrom(...drying);
+const anAir = fc.record({ tempC: fc.double({ min: 8, max: 35, noNaN: true }), rhPct: fc.double({ min: 20, max: 80, noNaN: true }) });
+const still = (dryUm: number): Film => ({ dryUm, airflow: 'still' });
+
+describe('drying', () => {
+  test('at reference air and film it is what the catalogue says', () => {
+    const acrylic = materialById('acrylic-matt');
+    expect(stageMinutes(acrylic, 'recoatFrom', still(15), REFERENCE_AIR)).toBeCloseTo(30);
+    const enamel = materialById('enamel-matt');
+    expect(stageMinutes(enamel, 'dryHard', still(20), REFERENCE_AIR)).toBeCloseTo(720);
+  });
+
+  test('stages come in their order, for every material', () => {
+    fc.assert(
+      fc.property(aMaterial, anAir, (material, air) => {
+        const ages = STAGES.map((stage) => stageMinutes(material, stage, still(material.drying?.referenceDryUm ?? 1), air));
+        const inOrder = [...ages].sort((a, b) => a - b);
+        // recoat may come before tack-free ends in no material; solvent-proof comes last or with dry-through
+        expect(ages.slice(0, 4)).toEqual(inOrder.slice(0, 4));
+      }),
+    );
+  });
+
+  test('warmer is never slower, thicker never faster', () => {
+    fc.assert(
+      fc.property(aMaterial, anAir, fc.constantFrom(...STAGES), (material, air, stage) => {
+        const um = material.drying?.referenceDryUm ?? 1;
+        const now = stageMinutes(material, stage, still(um), air);
+        expect(stageMinutes(material, stage, still(um), { ...air, tempC: air.tempC + 3 })).toBeLessThanOrEqual(now);
+        expect(stageMinutes(material, stage, still(um * 2), air)).toBeGreaterThanOrEqual(now);
+      }),
+    );
+  });
+
+  test('oxidation doubles its speed every ten kelvin and does not care for humidity', () => {
+    expect(oxidationFactor({ tempC: 13, rhPct: 50 })).toBeCloseTo(2);
+    expect(oxidationFactor({ tempC: 33, rhPct: 90 })).toBeCloseTo(0.5);
+  });
+
+  test('near saturation water does not dry at all: not a huge number', () => {
+    expect(waterFactor({ tempC: 18, rhPct: 99 })).toBe(Infinity);
+    expect(waterFactor({ tempC: 20, rhPct: 50 })).toBeGreaterThan(1);
+  });
+
+  test('solvent follows its vapour pressure', () => {
+    expect(solventFactor('alcohol', REFERENCE_AIR)).toBeCloseTo(1);
+    expect(solventFactor('alcohol', { tempC: 13, rhPct: 50 })).toBeGreaterThan(1.7);
+  });
+
+  test('a dryer helps what evaporates and never cures an enamel', () => {
+    const air = { tempC: 20, rhPct: 50 };
+    const acrylic = materialById('acrylic-matt');
+    const enamel = materialById('enamel-matt');
+    const warm: Film = { dryUm: 15, airflow: 'warm-dryer' };
+    expect(stageMinutes(acrylic, 'dryHard', warm, air)).toBeLessThan(0.5 * stageMinutes(acrylic, 'dryHard', still(15), air));
+    expect(stageMinutes(enamel, 'dryHard', warm, air)).toBe(stageMinutes(enamel, 'dryHard', still(15), air));
+    expect(filmTempC('warm-dryer', air)).toBe(60);
+  });
+
+  test('what does not dry is ready at once', () => {
+    expect(stageMinutes(materialById('pigment-dry'), 'dryHard', still(0), REFERENCE_AIR)).toBe(0);
+  });
+});
+
+describe('drying through changing air', () => {
+  test('half in the one, half in the other', () => {
+    const spans = [
+      { fromMin: -Infinity, toMin: 60, air: { tempC: 20, rhPct: 50 } },
+      { fromMin: 60, toMin: Infinity, air: { tempC: 10, rhPct: 50 } },
+    ];
+    // 120 minutes of work in the first air: half done after an hour; the rest takes twice as long in the second
+    expect(ageAcross(spans, 0, (air) => (air.tempC === 20 ? 120 : 240))).toBeCloseTo(180);
+  });
+
+  test('waits out a span in which it does not dry', () => {
+    const spans = [
+      { fromMin: -Infinity, toMin: 100, air: { tempC: 10, rhPct: 99 } },
+      { fromMin: 100, toMin: Infinity, air: { tempC: 20, rhPct: 50 } },
+    ];
+    expect(ageAcross(spans, 0, (air) => (air.rhPct > 90 ? Infinity : 30))).toBeCloseTo(130);
+    expect(ageAcross(spans.slice(0, 1).map((s) => ({ ...s, toMin: Infinity })), 0, () => Infinity)).toBe(Infinity);
+  });
+
+  test('in unchanging air the age is the plain time', () => {
+    fc.assert(fc.property(fc.double({ min: 0, max: 5000, noNaN: true }), fc.double({ min: 1, max: 5000, noNaN: true }), (start, minutes) => Math.abs(ageAcross(constantAir(REFERENCE_AIR), start, () => minutes) - minutes) < 1e-6));
+  });
+});
+
+describe('uncertainty', () => {
+  test('typical is the median, careful holds four times out of five', () => {
+    expect(quantileFactor('p50')).toBe(1);
+    expect(quantileFactor('p80')).toBeCloseTo(1.234, 3);
+    expect(() => quantileFactor('p80', -1)).toThrow('sigma');
+  });
+});

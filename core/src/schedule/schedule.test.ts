@@ -1,0 +1,129 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
+import { DEFAULT_WORKSHOP, addDays, clockOf, dateOf, daysBetween, eveningsFrom, isDate, isLocalDateTime, minuteOf, minutesOfClock, operationOf, planPieces, weekdayOf, type Workshop } from './index.js';
+
+const MONDAY = '2026-11-23';
+
+describe('dates', () => {
+  test('weekdays begin on Monday', () => {
+    expect(weekdayOf(MONDAY)).toBe(0);
+    expect(weekdayOf('2026-11-29')).toBe(6);
+  });
+
+  test('days added are days between', () => {
+    fc.assert(fc.property(fc.integer({ min: -5000, max: 5000 }), (days) => daysBetween(MONDAY, addDays(MONDAY, days)) === days));
+  });
+
+  test('clock and minutes are inverse', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 1439 }), (minute) => minutesOfClock(clockOf(minute)) === minute));
+    expect(clockOf(1440 + 61)).toBe('01:01');
+    expect(dateOf(MONDAY, 1440 * 3 + 5)).toBe('2026-11-26');
+    expect(minuteOf(MONDAY, '2026-11-24T20:30')).toBe(1440 + 1230);
+  });
+
+  test.each(['2026-02-30', '26-11-23', 'tomorrow', ''])('%p is no date', (text) => {
+    expect(isDate(text)).toBe(false);
+  });
+
+  test('a local time is a date and a time', () => {
+    expect(isLocalDateTime('2026-11-24T20:30')).toBe(true);
+    expect(isLocalDateTime('2026-11-24T24:30')).toBe(false);
+    expect(() => minutesOfClock('7 pm')).toThrow('time must be HH:mm');
+  });
+});
+
+describe('evenings', () => {
+  const workshop = (more: Partial<Workshop>): Workshop => ({ ...DEFAULT_WORKSHOP, ...more });
+
+  test('the weekly pattern', () => {
+    const evenings = eveningsFrom(workshop({ weekly: [{ weekday: 1, start: '19:30', end: '21:30' }] }), MONDAY, 14);
+    expect(evenings).toEqual([
+      { fromMin: 1440 + 1170, toMin: 1440 + 1290 },
+      { fromMin: 8 * 1440 + 1170, toMin: 8 * 1440 + 1290 },
+    ]);
+  });
+
+  test('a single date replaces the pattern of its day; without times it is an evening off', () => {
+    const dates = [
+      { date: '2026-11-24', start: null, end: null },
+      { date: '2026-11-25', start: '20:00', end: '23:00' },
+    ];
+    expect(eveningsFrom(workshop({ weekly: [{ weekday: 1, start: '19:30', end: '21:30' }], dates }), MONDAY, 7)).toEqual([{ fromMin: 2 * 1440 + 1200, toMin: 2 * 1440 + 1380 }]);
+  });
+
+  test('an evening may end after midnight, and overlaps are one', () => {
+    const dates = [
+      { date: MONDAY, start: '22:00', end: '01:00' },
+      { date: MONDAY, start: '21:00', end: '22:30' },
+    ];
+    expect(eveningsFrom(workshop({ weekly: [], dates }), MONDAY, 3)).toEqual([{ fromMin: 1260, toMin: 1500 }]);
+  });
+});
+
+const piece = (id: string, steps: Step[], more: Partial<Piece> = {}): Piece => ({ ...pieceFromTemplate(templateById('open-wagon'), { id, name: id, scaleRatio: 76 }), steps, ...more });
+const step = (id: string, technique: string, material: string | null, more: Partial<Step> = {}): Step => plainStep({ id, technique, material, zones: ['all'], ...more });
+
+describe('pieces in evenings', () => {
+  const wagon = piece('wagon', [
+    step('1', 'clean', 'water-detergent'),
+    step('2', 'spray-coat', 'primer-lacquer-aerosol'),
+    step('3', 'airbrush-coat', 'acrylic-matt', { coats: 2 }),
+    step('4', 'clear-coat', 'clear-matt-acrylic'),
+    step('5', 'wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] } }),
+    step('6', 'blend', 'white-spirit'),
+    step('7', 'powder-dry', 'pigment-dry'),
+    step('8', 'fix', 'fixer-alcohol'),
+  ]);
+
+  test('a sound sequence planned is a sound sequence done', () => {
+    const outlook = planPieces([wagon], DEFAULT_WORKSHOP, MONDAY, 1000);
+    expect(outlook.plan.unplaced).toEqual([]);
+    const [own] = outlook.pieces;
+    expect(own?.findings).toEqual([]);
+    expect(own?.placed.every(Boolean)).toBe(true);
+  });
+
+  test('careful drying never finishes earlier than typical', () => {
+    const finish = (careful: boolean) => planPieces([wagon], { ...DEFAULT_WORKSHOP, careful }, MONDAY, 0).plan.finishMin ?? 0;
+    expect(finish(true)).toBeGreaterThanOrEqual(finish(false));
+  });
+
+  test('a colder night never finishes earlier', () => {
+    const finish = (tempC: number) => planPieces([wagon], { ...DEFAULT_WORKSHOP, climate: { ...DEFAULT_WORKSHOP.climate, night: { tempC, rhPct: 60 } } }, MONDAY, 0).plan.finishMin ?? 0;
+    expect(finish(8)).toBeGreaterThanOrEqual(finish(20));
+  });
+
+  test('coats with a wait between are sittings of their own; short waits are not', () => {
+    const sittings = (material: string, technique: string) => planPieces([piece('w', [step('1', technique, material, { coats: 2 })])], DEFAULT_WORKSHOP, MONDAY, 0).plan.placed.map((p) => operationOf(p.id).sitting);
+    expect(sittings('acrylic-matt', 'airbrush-coat')).toEqual([0, 1]);
+    expect(sittings('chipping-medium', 'spray-coat')).toEqual([0]);
+  });
+
+  test('a batch takes longer than one piece and less than each alone', () => {
+    const batch = { ...wagon, members: ['22', '23', '27'].map((label) => ({ id: label, label, differences: [] })) };
+    const minutes = (p: Piece) => planPieces([p], DEFAULT_WORKSHOP, MONDAY, 0).pieces[0]!.handsOnMin.reduce((a, b) => a + b, 0);
+    expect(minutes(batch)).toBeGreaterThan(minutes(wagon));
+    expect(minutes(batch)).toBeLessThan(3 * minutes(wagon));
+  });
+
+  test('a step pinned too early is placed there and told', () => {
+    const pinned = piece('w', [step('1', 'brush-coat', 'enamel-matt', { pinnedAt: '2026-11-24T19:30' }), step('2', 'drybrush', 'acrylic-matt', { pinnedAt: '2026-11-24T20:30' })]);
+    const { pieces } = planPieces([pinned], DEFAULT_WORKSHOP, MONDAY, 0);
+    expect(pieces[0]?.reports[1]?.startMin).toBe(1440 + 1230);
+    expect(pieces[0]?.findings.map((f) => f.rule)).toEqual(['too-soon']);
+    expect(pieces[0]?.findings[0]?.fixes[0]?.way).toBe('release');
+  });
+
+  test('rounds of a group are all planned', () => {
+    const rounds = piece('w', [step('1', 'powder-dry', 'pigment-self-adhesive', { groupId: 'g' }), step('2', 'inspect', null, { groupId: 'g' })], { groups: [{ id: 'g', name: 'Dust', rounds: 3, gate: 'Enough?' }] });
+    expect(planPieces([rounds], DEFAULT_WORKSHOP, MONDAY, 0).plan.placed).toHaveLength(6);
+  });
+
+  test('in air too damp to dry the rest is not planned, and the reason is told', () => {
+    const damp = { tempC: 18, rhPct: 99 };
+    const { plan } = planPieces([wagon], { ...DEFAULT_WORKSHOP, climate: { evening: damp, night: damp, places: [] } }, MONDAY, 0);
+    expect(plan.unplaced.length).toBeGreaterThan(0);
+    expect(plan.unplaced[0]?.why).toContain('never dries');
+  });
+});

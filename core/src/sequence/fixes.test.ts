@@ -1,0 +1,105 @@
+import { describe, expect, test } from '@jest/globals';
+import { applyFix, checkSequence, expandRounds, fixForPlanned, stepIdOf, withCuringFixes, type SequenceProblem } from './index.js';
+import { problem, subject, type Short } from './testing.js';
+
+const cured = (p: SequenceProblem) => withCuringFixes(p, checkSequence(p).findings);
+
+/** The problem after pressing a fix, started as soon as it may. */
+function pressed(p: SequenceProblem, index = 0): SequenceProblem {
+  const fix = cured(p)[0]?.fixes[index];
+  if (!fix) throw new Error('no fix is offered');
+  const steps = applyFix(p.steps, fix, (n) => `new${String(n)}`);
+  return { ...p, steps, startsMin: steps.map(() => null), durationsMin: steps.map(() => 0) };
+}
+
+const SNAGS: [string, Short[], Parameters<typeof subject>[0]][] = [
+  ['spirit wash on enamel of yesterday', [['brush-coat', 'enamel-matt'], ['wash', 'wash-enamel']], {}],
+  ['ink over acrylic', [['airbrush-coat', 'acrylic-matt'], ['wash', 'ink-in-alcohol']], {}],
+  ['spirit wash on chalky emulsion', [['brush-coat', 'emulsion-matt'], ['wash', 'wash-oil']], { substrate: 'plaster', startSheen: 'bare' }],
+  ['aerosol on foam', [['spray-coat', 'primer-lacquer-aerosol']], { substrate: 'foam-xps', startSheen: 'bare' }],
+  ['superglue on foam', [['glue', 'cyanoacrylate']], { substrate: 'foam-xps', startSheen: 'bare' }],
+  ['powder on gloss', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss' }],
+  ['powder on gloss beside windows', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss', glazing: true }],
+  ['clear coat over windows', [['clear-coat', 'clear-matt-acrylic']], { glazing: true }],
+  ['clear coats over windows, twice', [['clear-coat', 'clear-gloss-acrylic'], ['wash', 'wash-oil'], ['clear-coat', 'clear-matt-acrylic']], { glazing: true }],
+];
+
+describe('fixes', () => {
+  test.each(SNAGS)('%s: the fixes that are offered cure it', (_name, steps, on) => {
+    const p = problem(steps, subject(on));
+    const [finding] = cured(p);
+    expect(finding?.fixes.length).toBeGreaterThan(0);
+    finding?.fixes.forEach((_, i) => {
+      const after = checkSequence(pressed(p, i));
+      expect(after.findings.filter((f) => f.rule === finding.rule)).toEqual([]);
+      expect(after.findings.filter((f) => f.severity === 'snag')).toEqual([]);
+    });
+  });
+
+  test('a seal lands right before the step, with the windows masked for it', () => {
+    const p = problem([['brush-coat', 'enamel-matt', { zones: ['roof'] }], ['filter', 'filter-enamel', { zones: ['all'] }]], subject({ glazing: true }));
+    const after = pressed(p);
+    expect(after.steps.map((s) => s.technique)).toEqual(['brush-coat', 'mask', 'clear-coat', 'unmask', 'filter']);
+  });
+
+  test('a swap keeps the ratio and takes the thinner that fits', () => {
+    const p = problem([['brush-coat', 'enamel-matt'], ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 3] } }]]);
+    const swap = cured(p)[0]?.fixes.find((fix) => fix.label.startsWith('Use'));
+    const [, wash] = applyFix(p.steps, swap!, () => 'x');
+    expect(wash).toMatchObject({ material: 'wash-acrylic', dilution: { thinner: 'water', parts: [1, 3] } });
+  });
+
+  test('too soon: a pinned step is given back to the plan', () => {
+    const p = problem([['brush-coat', 'enamel-matt', { startMin: 0 }], ['drybrush', 'acrylic-matt', { startMin: 60, pinnedAt: '2026-11-24T20:30' }]]);
+    const [finding] = cured(p);
+    expect(finding?.rule).toBe('too-soon');
+    const [, after] = applyFix(p.steps, finding!.fixes[0]!, () => 'x');
+    expect(after?.pinnedAt).toBeNull();
+  });
+
+  test('between windows: waiting is long enough', () => {
+    const p = problem([['airbrush-coat', 'enamel-matt', { startMin: 0 }], ['airbrush-coat', 'enamel-gloss', { startMin: 480 }]]);
+    const finding = cured(p).find((f) => f.rule === 'between-windows');
+    const wait = finding!.fixes.find((fix) => fix.label.startsWith('Wait'))!;
+    const steps = applyFix(p.steps, wait, () => 'x');
+    const { findings, steps: reports } = checkSequence({ ...p, steps, startsMin: [0, null] });
+    expect(findings).toEqual([]);
+    expect(reports[1]!.startMin).toBeGreaterThan(0.8 * 2880);
+  });
+
+  test('what nothing can cure gets no button', () => {
+    const p = problem([['airbrush-coat', 'acrylic-matt']], subject(), { tempC: 3, rhPct: 60 });
+    const [finding] = cured(p);
+    expect(finding?.rule).toBe('climate');
+    expect(finding?.fixes).toEqual([]);
+  });
+
+  test('the sequence that a fix is made of is left as it was', () => {
+    const p = problem(SNAGS[0]![1]);
+    const before = JSON.stringify(p.steps);
+    pressed(p);
+    expect(JSON.stringify(p.steps)).toBe(before);
+  });
+});
+
+describe('rounds', () => {
+  const { steps } = problem([
+    ['clean', 'water-detergent'],
+    ['powder-dry', 'pigment-dry', { groupId: 'g' }],
+    ['fix', 'fixer-alcohol', { groupId: 'g' }],
+    ['clear-coat', 'clear-matt-acrylic'],
+  ]);
+  const done = expandRounds(steps, [{ id: 'g', name: 'Mud', rounds: 2, gate: 'Enough?' }]);
+
+  test('a group is done as often as it has rounds', () => {
+    expect(done.map((s) => s.id)).toEqual(['s1', 's2', 's3', 's2~2', 's3~2', 's4']);
+    expect(done.map((s) => stepIdOf(s.id))).toEqual(['s1', 's2', 's3', 's2', 's3', 's4']);
+  });
+
+  test('a fix in a later round changes the step once', () => {
+    const patch = (at: number) => ({ kind: 'patch' as const, at, patch: { coats: 2 } });
+    const fix = fixForPlanned({ way: 'swap', label: '', edits: [patch(1), patch(3)] }, done, steps);
+    expect(fix.edits).toEqual([patch(1)]);
+    expect(fixForPlanned({ way: 'swap', label: '', edits: [{ kind: 'remove', at: 6 }] }, done, steps).edits[0]?.at).toBe(4);
+  });
+});

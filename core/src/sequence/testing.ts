@@ -1,0 +1,41 @@
+import { constantAir, type Air } from '../climate/index.js';
+import { plainStep, type Step, type SubstrateId } from '../subjects/index.js';
+import type { Subject } from './subject.js';
+import type { SequenceProblem } from './walker.js';
+
+/** Builders for tests: a plain subject, steps in short, starts where they matter. */
+export function subject(given: Partial<Subject['zones'][number]> & { zones?: string[]; glazing?: boolean } = {}): Subject {
+  const { zones = ['side-lower', 'roof'], glazing = false, ...zone } = given;
+  const plain = {
+    substrate: 'polystyrene' as SubstrateId,
+    startSheen: 'matt' as const,
+    relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 },
+    keepClean: null,
+    partId: 'body',
+  };
+  return {
+    kind: 'rolling-stock',
+    handled: false,
+    sheenWanted: 'matt',
+    keepClean: glazing ? ['glazing'] : [],
+    zones: [
+      ...zones.map((id) => ({ ...plain, ...zone, id, name: id })),
+      ...(glazing ? [{ ...plain, id: 'glazing', name: 'glazing', substrate: 'clear-plastic' as const, keepClean: 'glazing' as const }] : []),
+    ],
+  };
+}
+
+export type Short = [technique: string, material: string | null, more?: Partial<Step> & { startMin?: number }];
+
+export function problem(steps: readonly Short[], on: Subject = subject(), air: Air = { tempC: 20, rhPct: 50 }): SequenceProblem {
+  return {
+    subject: on,
+    steps: steps.map(([technique, material, more], i) => {
+      const { startMin: _start, ...rest } = more ?? {};
+      return plainStep({ id: `s${String(i + 1)}`, technique, material, zones: ['all'], ...rest });
+    }),
+    startsMin: steps.map(([, , more]) => more?.startMin ?? null),
+    durationsMin: steps.map(() => 0),
+    bench: constantAir(air),
+  };
+}

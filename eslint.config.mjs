@@ -1,0 +1,74 @@
+import prettier from 'eslint-config-prettier';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+/** Dependencies point one way: web → core, server → core; core → nothing of ours. */
+const forbid = (...groups) => ({
+  'no-restricted-imports': ['error', { patterns: groups.map(([group, message]) => ({ group, message })) }],
+});
+
+const IMPURE = [
+  { object: 'Date', property: 'now', message: 'The core has no clock: take the time as an argument.' },
+  { object: 'Math', property: 'random', message: 'The core is deterministic: take a seeded source as an argument.' },
+  { object: 'performance', property: 'now', message: 'The core has no clock.' },
+];
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [...tseslint.configs.strictTypeChecked, prettier],
+    languageOptions: { parserOptions: { projectService: { allowDefaultProject: [] }, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // a list index can be undefined under noUncheckedIndexedAccess; numbers and booleans in texts are meant
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true, allowEmpty: true }],
+      '@typescript-eslint/no-unnecessary-type-parameters': 'off',
+      // RTK Query says `void` for a question without arguments
+      '@typescript-eslint/no-invalid-void-type': ['error', { allowInGenericTypeArguments: true, allowAsThisParameter: true }],
+      // plain options for classes of libraries, checked structurally by TypeScript itself
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      ...forbid(
+        [['react*', '@nestjs/*', 'sequelize*', 'express'], 'The core knows no interface and no database.'],
+        [['node:*', 'fs', 'path', 'os'], 'The core does no input or output.'],
+        [['@eveningtide/*', '**/web/**', '**/server/**'], 'The core depends on nothing of ours.'],
+      ),
+      'no-restricted-properties': ['error', ...IMPURE],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'setTimeout', 'setInterval'],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The core has no clock: take the time as an argument.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    extends: [reactHooks.configs.flat.recommended],
+    languageOptions: { globals: globals.browser },
+    rules: forbid([['@nestjs/*', 'sequelize*', 'node:*', '**/server/**'], 'The web app reaches the server over its interface only.']),
+  },
+  { files: ['server/src/**/*.ts'], rules: forbid([['react*', '**/web/**'], 'The server knows no interface code.']) },
+  {
+    files: ['**/*.test.ts', 'e2e/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+    },
+  },
+  { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+);
