@@ -24,9 +24,21 @@ export interface AirSpan {
 /** The same air for ever. */
 export const constantAir = (air: Air): AirSpan[] => [{ fromMin: -Infinity, toMin: Infinity, air }];
 
+/** Index of the span that a minute falls into (binary search); the list's length when none does. */
+export function spanAt(spans: readonly AirSpan[], atMin: number): number {
+  let low = 0;
+  let high = spans.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((spans[middle]?.toMin ?? Infinity) > atMin) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
 /** The air at a minute. @throws RangeError when no span covers it. */
 export function airAt(spans: readonly AirSpan[], atMin: number): Air {
-  const span = spans.find((s) => atMin < s.toMin);
+  const span = spans[spanAt(spans, atMin)];
   if (!span) throw new RangeError(`no climate is known at minute ${String(atMin)}`);
   return span.air;
 }

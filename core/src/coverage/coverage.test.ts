@@ -8,10 +8,15 @@ const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', sca
 describe('spreading rate', () => {
   test('what is needed covers exactly the area at the rate', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 5, max: 100 }), fc.integer({ min: 1, max: 200 }), fc.integer({ min: 0, max: 90 }), (volumeSolidsPct, dryFilmUm, lossPct) => {
-        const ml = paintNeededMl({ areaMm2: 1e6, dryFilmUm, volumeSolidsPct, lossPct, coats: 1 });
-        expect(ml / 1000).toBeCloseTo(1 / spreadingRate(volumeSolidsPct, dryFilmUm, lossPct).practicalM2PerL, 9);
-      }),
+      fc.property(
+        fc.integer({ min: 5, max: 100 }),
+        fc.integer({ min: 1, max: 200 }),
+        fc.integer({ min: 0, max: 90 }),
+        (volumeSolidsPct, dryFilmUm, lossPct) => {
+          const ml = paintNeededMl({ areaMm2: 1e6, dryFilmUm, volumeSolidsPct, lossPct, coats: 1 });
+          expect(ml / 1000).toBeCloseTo(1 / spreadingRate(volumeSolidsPct, dryFilmUm, lossPct).practicalM2PerL, 9);
+        },
+      ),
     );
   });
 
@@ -31,7 +36,13 @@ describe('spreading rate', () => {
 });
 
 describe('mix for a step', () => {
-  const coat = plainStep({ id: 'a', technique: 'airbrush-coat', material: 'acrylic-matt', zones: ['all'], dilution: { thinner: 'water', parts: [1, 1] } });
+  const coat = plainStep({
+    id: 'a',
+    technique: 'airbrush-coat',
+    material: 'acrylic-matt',
+    zones: ['all'],
+    dilution: { thinner: 'water', parts: [1, 1] },
+  });
 
   test('is rounded up to half a millilitre and split by the dilution', () => {
     const mix = mixNeeded(coat, van);

@@ -86,11 +86,23 @@ describe('drying through changing air', () => {
       { fromMin: 100, toMin: Infinity, air: { tempC: 20, rhPct: 50 } },
     ];
     expect(ageAcross(spans, 0, (air) => (air.rhPct > 90 ? Infinity : 30))).toBeCloseTo(130);
-    expect(ageAcross(spans.slice(0, 1).map((s) => ({ ...s, toMin: Infinity })), 0, () => Infinity)).toBe(Infinity);
+    expect(
+      ageAcross(
+        spans.slice(0, 1).map((s) => ({ ...s, toMin: Infinity })),
+        0,
+        () => Infinity,
+      ),
+    ).toBe(Infinity);
   });
 
   test('in unchanging air the age is the plain time', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 5000, noNaN: true }), fc.double({ min: 1, max: 5000, noNaN: true }), (start, minutes) => Math.abs(ageAcross(constantAir(REFERENCE_AIR), start, () => minutes) - minutes) < 1e-6));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        fc.double({ min: 1, max: 5000, noNaN: true }),
+        (start, minutes) => Math.abs(ageAcross(constantAir(REFERENCE_AIR), start, () => minutes) - minutes) < 1e-6,
+      ),
+    );
   });
 });
 

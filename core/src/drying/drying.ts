@@ -1,5 +1,13 @@
-import { REFERENCE_AIR, dryingDeficitKPa, saturationPressureKPa, vapourPressureKPa, type Air, type AirSpan } from '../climate/index.js';
-import { solventPressureKPa, type Material, type Stage } from '../materials/index.js';
+import {
+  REFERENCE_AIR,
+  dryingDeficitKPa,
+  saturationPressureKPa,
+  vapourPressureKPa,
+  spanAt,
+  type Air,
+  type AirSpan,
+} from '../climate/index.js';
+import { solventPressureKPa, type DryingMechanism, type Material, type Stage } from '../materials/index.js';
 
 /**
  * Drying times: t = t₀ · (film / film₀)ⁿ · Σ shareᵢ · factorᵢ, from the catalogue's ages at 23 °C, 50 %RH, still air
@@ -64,6 +72,24 @@ export function solventFactor(carrier: Material['carrier'], air: Air, airflow: A
 /** Oxidation against reference: doubles its speed every 10 K; moving air does not help. */
 export const oxidationFactor = (air: Air): number => 2 ** ((REFERENCE_AIR.tempC - air.tempC) / 10);
 
+/** Σ shareᵢ · factorᵢ: how many times slower than at reference. Kept per air, for a plan has only a handful of airs. */
+function slowdown(carrier: Material['carrier'], mechanism: DryingMechanism, airflow: Airflow, air: Air): number {
+  const forAir = slowdowns.get(air) ?? new Map<string, number>();
+  slowdowns.set(air, forAir);
+  const { water, solvent, oxidation } = mechanism;
+  const key = `${carrier} ${String(water)} ${String(solvent)} ${airflow}`;
+  const before = forAir.get(key);
+  if (before !== undefined) return before;
+  const sum =
+    (water > 0 ? water * waterFactor(air, airflow) : 0) +
+    (solvent > 0 ? solvent * solventFactor(carrier, air, airflow) : 0) +
+    (oxidation > 0 ? oxidation * oxidationFactor(air) : 0);
+  forAir.set(key, sum);
+  return sum;
+}
+
+const slowdowns = new WeakMap<Air, Map<string, number>>();
+
 /**
  * Minutes to a stage if the air stayed as it is. Infinity: it does not get there in this air.
  * A material that does not dry is at every stage at once (0).
@@ -72,12 +98,7 @@ export function stageMinutes(material: Material, stage: Stage, film: Film, air: 
   const drying = material.drying;
   if (!drying) return 0;
   const evaporating = EVAPORATION_STAGES.includes(stage) || drying.mechanism.oxidation === 0;
-  const airflow = evaporating ? film.airflow : 'still';
-  const { water, solvent, oxidation } = drying.mechanism;
-  const factor =
-    (water > 0 ? water * waterFactor(air, airflow) : 0) +
-    (solvent > 0 ? solvent * solventFactor(material.carrier, air, airflow) : 0) +
-    (oxidation > 0 ? oxidation * oxidationFactor(air) : 0);
+  const factor = slowdown(material.carrier, drying.mechanism, evaporating ? film.airflow : 'still', air);
   const share = Math.max(THINNEST_FILM_SHARE, film.dryUm / drying.referenceDryUm);
   const exponent = EVAPORATION_STAGES.includes(stage) ? 1 : LATE_STAGE_EXPONENT;
   return drying.ages[AGE_KEYS[stage]] * share ** exponent * factor;
@@ -97,8 +118,9 @@ export function scaledMinutes(material: Material, referenceMin: number, film: Fi
  */
 export function ageAcross(spans: readonly AirSpan[], startMin: number, minutesIn: (air: Air) => number): number {
   let done = 0;
-  for (const span of spans) {
-    if (span.toMin <= startMin) continue;
+  for (let i = spanAt(spans, startMin); i < spans.length; i++) {
+    const span = spans[i];
+    if (!span) break;
     const from = Math.max(startMin, span.fromMin);
     const whole = minutesIn(span.air);
     if (whole === 0) return from - startMin;

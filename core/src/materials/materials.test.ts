@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { TECHNIQUES } from '../techniques/index.js';
-import { ALTERNATIVES, FAMILIES, MATERIALS, antoinePressureKPa, antoineTemperatureC, isMaterialId, materialById, resistance, STAND_INS } from './index.js';
+import {
+  ALTERNATIVES,
+  FAMILIES,
+  MATERIALS,
+  antoinePressureKPa,
+  antoineTemperatureC,
+  isMaterialId,
+  materialById,
+  resistance,
+  STAND_INS,
+} from './index.js';
 
 describe('catalogue', () => {
   test('ids are unique and every figure makes sense', () => {
@@ -15,7 +25,9 @@ describe('catalogue', () => {
       const { water, solvent, oxidation } = m.drying.mechanism;
       expect(water + solvent + oxidation).toBeCloseTo(1);
       const { touchMin, tackFreeMin, recoatFromMin, dryHardMin } = m.drying.ages;
-      expect([touchMin, tackFreeMin, recoatFromMin, dryHardMin]).toEqual([touchMin, tackFreeMin, recoatFromMin, dryHardMin].sort((a, b) => a - b));
+      expect([touchMin, tackFreeMin, recoatFromMin, dryHardMin]).toEqual(
+        [touchMin, tackFreeMin, recoatFromMin, dryHardMin].sort((a, b) => a - b),
+      );
       expect(m.drying.ages.solventProofMin).toBeGreaterThanOrEqual(dryHardMin);
       expect(m.drying.source).not.toBe('');
     }
@@ -75,6 +87,7 @@ describe('resistance', () => {
 
 describe('vapour pressure', () => {
   test('boiling point and pressure are inverse', () => {
-    for (const standIn of Object.values(STAND_INS)) expect(antoinePressureKPa(standIn, antoineTemperatureC(standIn))).toBeCloseTo(101.325, 6);
+    for (const standIn of Object.values(STAND_INS))
+      expect(antoinePressureKPa(standIn, antoineTemperatureC(standIn))).toBeCloseTo(101.325, 6);
   });
 });

@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { MATERIALS } from '../materials/index.js';
-import { dilutionProblem, dilutionShares, diluteStrength, formatDilution, parseDilution, solidsOfMixPct, volumesForTarget, volumesFromParts, type Dilution } from './index.js';
+import {
+  dilutionProblem,
+  dilutionShares,
+  diluteStrength,
+  formatDilution,
+  parseDilution,
+  solidsOfMixPct,
+  volumesForTarget,
+  volumesFromParts,
+  type Dilution,
+} from './index.js';
 
 const thinners = MATERIALS.filter((m) => m.role === 'thinner').map((m) => m.id);
 const amount = fc.integer({ min: 1, max: 9999 }).map((n) => n / 10);
@@ -78,11 +88,15 @@ describe('volumes', () => {
 
   test('parts keep their proportion and their sum', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1, max: 50 }), { minLength: 1, maxLength: 5 }), fc.double({ min: 0.1, max: 500, noNaN: true }), (parts, total) => {
-        const volumes = volumesFromParts(parts, total);
-        expect(volumes.reduce((a, b) => a + b, 0)).toBeCloseTo(total, 6);
-        expect((volumes[0] ?? 0) * (parts.at(-1) ?? 0)).toBeCloseTo((volumes.at(-1) ?? 0) * (parts[0] ?? 0), 6);
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 50 }), { minLength: 1, maxLength: 5 }),
+        fc.double({ min: 0.1, max: 500, noNaN: true }),
+        (parts, total) => {
+          const volumes = volumesFromParts(parts, total);
+          expect(volumes.reduce((a, b) => a + b, 0)).toBeCloseTo(total, 6);
+          expect((volumes[0] ?? 0) * (parts.at(-1) ?? 0)).toBeCloseTo((volumes.at(-1) ?? 0) * (parts[0] ?? 0), 6);
+        },
+      ),
     );
   });
 

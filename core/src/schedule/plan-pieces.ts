@@ -2,7 +2,7 @@ import { airOverEvenings, type Air } from '../climate/index.js';
 import { quantileFactor } from '../drying/index.js';
 import {
   betweenCoatsMinutes,
-  checkSequence,
+  checkWithFixes,
   elapsedMinutes,
   expandRounds,
   handsOnMinutes,
@@ -10,7 +10,6 @@ import {
   relativeOpenings,
   sittings,
   subjectOf,
-  withCuringFixes,
   type Finding,
   type RelativeOpening,
   type SequenceProblem,
@@ -164,12 +163,12 @@ export function planPieces(pieces: readonly Piece[], workshop: Workshop, originD
 }
 
 function outlookOf(piece: Piece, sequence: SequenceProblem): PieceOutlook {
-  const { steps: reports, findings } = checkSequence(sequence);
+  const { steps: reports, findings } = checkWithFixes(sequence);
   return {
     pieceId: piece.id,
     steps: [...sequence.steps],
     reports,
-    findings: withCuringFixes(sequence, findings),
+    findings,
     handsOnMin: sequence.steps.map((step) => handsOnMinutes(step, piece)),
     placed: sequence.startsMin.map((start) => start !== null),
   };

@@ -17,7 +17,8 @@ const operation = (id: string, job: string, durationMin: number, more: Partial<O
   ...more,
 });
 
-const sprayed = (id: string, job: string, durationMin: number, colour: string): Operation => operation(id, job, durationMin, { resources: ['hands', 'airbrush'], colour });
+const sprayed = (id: string, job: string, durationMin: number, colour: string): Operation =>
+  operation(id, job, durationMin, { resources: ['hands', 'airbrush'], colour });
 
 const after = (from: string, to: string, open: number, close: number | null = null): Lag => ({
   from,
@@ -39,7 +40,10 @@ const problem = (operations: Operation[], lags: Lag[] = [], more: Partial<Planni
 function broken({ operations, lags, evenings, daylight, notBeforeMin, airbrushCleanMin }: PlanningProblem, plan: Plan): string[] {
   const out: string[] = [];
   const at = new Map(plan.placed.map((p) => [p.id, p]));
-  const busy = [...plan.placed.map((p) => [p.startMin, p.endMin, p.id] as const), ...plan.cleanings.map((c) => [c.fromMin, c.toMin, 'cleaning'] as const)].sort((a, b) => a[0] - b[0]);
+  const busy = [
+    ...plan.placed.map((p) => [p.startMin, p.endMin, p.id] as const),
+    ...plan.cleanings.map((c) => [c.fromMin, c.toMin, 'cleaning'] as const),
+  ].sort((a, b) => a[0] - b[0]);
   busy.slice(1).forEach((b, i) => {
     if (b[0] < busy[i]![1] - 1e-6) out.push(`${busy[i]![2]} overlaps ${b[2]}`);
   });
@@ -57,7 +61,10 @@ function broken({ operations, lags, evenings, daylight, notBeforeMin, airbrushCl
   for (const lag of lags) {
     const [from, to] = [at.get(lag.from), at.get(lag.to)];
     if (!from || !to || operations.find((o) => o.id === lag.to)?.pinnedMin != null) continue;
-    const inside = lag.windows.some(({ open, close }) => to.startMin >= doneAt(evenings, from.endMin, open) - 1e-6 && (!close || to.startMin <= doneAt(evenings, from.endMin, close) + 1e-6));
+    const inside = lag.windows.some(
+      ({ open, close }) =>
+        to.startMin >= doneAt(evenings, from.endMin, open) - 1e-6 && (!close || to.startMin <= doneAt(evenings, from.endMin, close) + 1e-6),
+    );
     if (!inside) out.push(`${lag.from} → ${lag.to} misses its window`);
   }
   for (const job of new Set(operations.map((o) => o.job))) {
@@ -66,7 +73,10 @@ function broken({ operations, lags, evenings, daylight, notBeforeMin, airbrushCl
       if (p.startMin < placed[i]!.endMin - 1e-6) out.push(`${p.id} before ${placed[i]!.id}`);
     });
   }
-  const airbrushed = operations.filter((o) => o.resources.includes('airbrush')).flatMap((o) => (at.has(o.id) ? [{ ...at.get(o.id)!, colour: o.colour }] : [])).sort((a, b) => a.startMin - b.startMin);
+  const airbrushed = operations
+    .filter((o) => o.resources.includes('airbrush'))
+    .flatMap((o) => (at.has(o.id) ? [{ ...at.get(o.id)!, colour: o.colour }] : []))
+    .sort((a, b) => a.startMin - b.startMin);
   airbrushed.slice(1).forEach((b, i) => {
     const a = airbrushed[i]!;
     if (a.colour !== b.colour && b.startMin < a.endMin + airbrushCleanMin - 1e-6) out.push(`${b.id} sprays before the airbrush is clean`);
@@ -87,17 +97,26 @@ describe('drying through evenings and nights', () => {
 
   test('a later start is never done earlier', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 9000 }), fc.integer({ min: 0, max: 900 }), fc.integer({ min: 1, max: 3000 }), fc.integer({ min: 1, max: 3000 }), (start, later, eveningMin, nightMin) => {
-        const work = { eveningMin, nightMin };
-        expect(doneAt(EVENINGS, start + later, work)).toBeGreaterThanOrEqual(doneAt(EVENINGS, start, work) - 1e-6);
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 9000 }),
+        fc.integer({ min: 0, max: 900 }),
+        fc.integer({ min: 1, max: 3000 }),
+        fc.integer({ min: 1, max: 3000 }),
+        (start, later, eveningMin, nightMin) => {
+          const work = { eveningMin, nightMin };
+          expect(doneAt(EVENINGS, start + later, work)).toBeGreaterThanOrEqual(doneAt(EVENINGS, start, work) - 1e-6);
+        },
+      ),
     );
   });
 });
 
 describe('planner', () => {
   test('two pieces share one pair of hands while coats dry', () => {
-    const p = problem([operation('a1', 'a', 20), operation('a2', 'a', 20), operation('b1', 'b', 20), operation('b2', 'b', 20)], [after('a1', 'a2', 30), after('b1', 'b2', 30)]);
+    const p = problem(
+      [operation('a1', 'a', 20), operation('a2', 'a', 20), operation('b1', 'b', 20), operation('b2', 'b', 20)],
+      [after('a1', 'a2', 30), after('b1', 'b2', 30)],
+    );
     const plan = planEvenings(p);
     expect(broken(p, plan)).toEqual([]);
     expect(plan.eveningsUsed).toBe(1);
@@ -107,7 +126,11 @@ describe('planner', () => {
 
   test('a chain that does not fit tonight any more begins tomorrow (looks back)', () => {
     // the coat would fit tonight, but its blend would fall into the night
-    const p = problem([operation('long', 'a', 95), operation('coat', 'b', 20), operation('blend', 'b', 10)], [after('coat', 'blend', 15, 40)], { notBeforeMin: 1170 });
+    const p = problem(
+      [operation('long', 'a', 95), operation('coat', 'b', 20), operation('blend', 'b', 10)],
+      [after('coat', 'blend', 15, 40)],
+      { notBeforeMin: 1170 },
+    );
     const plan = planEvenings({ ...p, operations: p.operations.map((o) => (o.id === 'long' ? { ...o, pinnedMin: 1170 } : o)) });
     expect(broken(p, plan)).toEqual([]);
     expect(plan.placed.find((x) => x.id === 'coat')?.startMin).toBeGreaterThanOrEqual(DAY + 1170);
@@ -138,23 +161,46 @@ describe('planner', () => {
     expect(plan.unplaced.map((u) => u.id)).toEqual(['a', 'b']);
     expect(plan.unplaced[0]?.why).toContain('the longest evening has 120 min');
     expect(planEvenings(problem([operation('a', 'j', 5)], [], { evenings: [] })).unplaced[0]?.why).toContain('no evenings');
-    expect(planEvenings(problem([operation('a', 'j', 5), operation('b', 'j', 5)], [after('a', 'b', Infinity)])).unplaced[0]?.why).toContain('never dries');
+    expect(planEvenings(problem([operation('a', 'j', 5), operation('b', 'j', 5)], [after('a', 'b', Infinity)])).unplaced[0]?.why).toContain(
+      'never dries',
+    );
   });
 
   test('pinned steps keep their time, daylight waits for day', () => {
     const weekend = [{ fromMin: 5 * DAY + 600, toMin: 5 * DAY + 800 }];
     const evenings = [...EVENINGS, ...weekend].sort((a, b) => a.fromMin - b.fromMin);
     const daylight = Array.from({ length: 60 }, (_, d) => ({ fromMin: d * DAY + 540, toMin: d * DAY + 930 }));
-    const p = problem([operation('a', 'a', 10, { pinnedMin: 3 * DAY + 1200 }), operation('b', 'b', 10, { daylight: true })], [], { evenings, daylight });
+    const p = problem([operation('a', 'a', 10, { pinnedMin: 3 * DAY + 1200 }), operation('b', 'b', 10, { daylight: true })], [], {
+      evenings,
+      daylight,
+    });
     const plan = planEvenings(p);
     expect(broken(p, plan)).toEqual([]);
     expect(plan.placed.map((x) => x.startMin)).toEqual([3 * DAY + 1200, 5 * DAY + 600]);
   });
 
   const anyProblem = fc
-    .array(fc.array(fc.record({ duration: fc.integer({ min: 3, max: 40 }), colour: fc.option(fc.constantFrom('green', 'black', 'red')), open: fc.integer({ min: 0, max: 1500 }), night: fc.integer({ min: 0, max: 2500 }), close: fc.option(fc.integer({ min: 10, max: 90 }), { freq: 3 }) }), { minLength: 1, maxLength: 7 }), { minLength: 1, maxLength: 6 })
+    .array(
+      fc.array(
+        fc.record({
+          duration: fc.integer({ min: 3, max: 40 }),
+          colour: fc.option(fc.constantFrom('green', 'black', 'red')),
+          open: fc.integer({ min: 0, max: 1500 }),
+          night: fc.integer({ min: 0, max: 2500 }),
+          close: fc.option(fc.integer({ min: 10, max: 90 }), { freq: 3 }),
+        }),
+        { minLength: 1, maxLength: 7 },
+      ),
+      { minLength: 1, maxLength: 6 },
+    )
     .map((jobs) => {
-      const operations = jobs.flatMap((steps, j) => steps.map((s, i) => (s.colour ? sprayed(`${String(j)}.${String(i)}`, String(j), s.duration, s.colour) : operation(`${String(j)}.${String(i)}`, String(j), s.duration))));
+      const operations = jobs.flatMap((steps, j) =>
+        steps.map((s, i) =>
+          s.colour
+            ? sprayed(`${String(j)}.${String(i)}`, String(j), s.duration, s.colour)
+            : operation(`${String(j)}.${String(i)}`, String(j), s.duration),
+        ),
+      );
       const lags = jobs.flatMap((steps, j) =>
         steps.slice(1).map((s, i): Lag => {
           const open = s.close === null ? { eveningMin: s.open, nightMin: s.night } : { eveningMin: s.open % 30, nightMin: s.open % 30 };

@@ -1,7 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
-import { DEFAULT_WORKSHOP, addDays, clockOf, dateOf, daysBetween, eveningsFrom, isDate, isLocalDateTime, minuteOf, minutesOfClock, operationOf, planPieces, weekdayOf, type Workshop } from './index.js';
+import {
+  DEFAULT_WORKSHOP,
+  addDays,
+  clockOf,
+  dateOf,
+  daysBetween,
+  eveningsFrom,
+  isDate,
+  isLocalDateTime,
+  minuteOf,
+  minutesOfClock,
+  operationOf,
+  planPieces,
+  weekdayOf,
+  type Workshop,
+} from './index.js';
 
 const MONDAY = '2026-11-23';
 
@@ -49,7 +64,9 @@ describe('evenings', () => {
       { date: '2026-11-24', start: null, end: null },
       { date: '2026-11-25', start: '20:00', end: '23:00' },
     ];
-    expect(eveningsFrom(workshop({ weekly: [{ weekday: 1, start: '19:30', end: '21:30' }], dates }), MONDAY, 7)).toEqual([{ fromMin: 2 * 1440 + 1200, toMin: 2 * 1440 + 1380 }]);
+    expect(eveningsFrom(workshop({ weekly: [{ weekday: 1, start: '19:30', end: '21:30' }], dates }), MONDAY, 7)).toEqual([
+      { fromMin: 2 * 1440 + 1200, toMin: 2 * 1440 + 1380 },
+    ]);
   });
 
   test('an evening may end after midnight, and overlaps are one', () => {
@@ -61,8 +78,13 @@ describe('evenings', () => {
   });
 });
 
-const piece = (id: string, steps: Step[], more: Partial<Piece> = {}): Piece => ({ ...pieceFromTemplate(templateById('open-wagon'), { id, name: id, scaleRatio: 76 }), steps, ...more });
-const step = (id: string, technique: string, material: string | null, more: Partial<Step> = {}): Step => plainStep({ id, technique, material, zones: ['all'], ...more });
+const piece = (id: string, steps: Step[], more: Partial<Piece> = {}): Piece => ({
+  ...pieceFromTemplate(templateById('open-wagon'), { id, name: id, scaleRatio: 76 }),
+  steps,
+  ...more,
+});
+const step = (id: string, technique: string, material: string | null, more: Partial<Step> = {}): Step =>
+  plainStep({ id, technique, material, zones: ['all'], ...more });
 
 describe('pieces in evenings', () => {
   const wagon = piece('wagon', [
@@ -90,12 +112,17 @@ describe('pieces in evenings', () => {
   });
 
   test('a colder night never finishes earlier', () => {
-    const finish = (tempC: number) => planPieces([wagon], { ...DEFAULT_WORKSHOP, climate: { ...DEFAULT_WORKSHOP.climate, night: { tempC, rhPct: 60 } } }, MONDAY, 0).plan.finishMin ?? 0;
+    const finish = (tempC: number) =>
+      planPieces([wagon], { ...DEFAULT_WORKSHOP, climate: { ...DEFAULT_WORKSHOP.climate, night: { tempC, rhPct: 60 } } }, MONDAY, 0).plan
+        .finishMin ?? 0;
     expect(finish(8)).toBeGreaterThanOrEqual(finish(20));
   });
 
   test('coats with a wait between are sittings of their own; short waits are not', () => {
-    const sittings = (material: string, technique: string) => planPieces([piece('w', [step('1', technique, material, { coats: 2 })])], DEFAULT_WORKSHOP, MONDAY, 0).plan.placed.map((p) => operationOf(p.id).sitting);
+    const sittings = (material: string, technique: string) =>
+      planPieces([piece('w', [step('1', technique, material, { coats: 2 })])], DEFAULT_WORKSHOP, MONDAY, 0).plan.placed.map(
+        (p) => operationOf(p.id).sitting,
+      );
     expect(sittings('acrylic-matt', 'airbrush-coat')).toEqual([0, 1]);
     expect(sittings('chipping-medium', 'spray-coat')).toEqual([0]);
   });
@@ -108,7 +135,10 @@ describe('pieces in evenings', () => {
   });
 
   test('a step pinned too early is placed there and told', () => {
-    const pinned = piece('w', [step('1', 'brush-coat', 'enamel-matt', { pinnedAt: '2026-11-24T19:30' }), step('2', 'drybrush', 'acrylic-matt', { pinnedAt: '2026-11-24T20:30' })]);
+    const pinned = piece('w', [
+      step('1', 'brush-coat', 'enamel-matt', { pinnedAt: '2026-11-24T19:30' }),
+      step('2', 'drybrush', 'acrylic-matt', { pinnedAt: '2026-11-24T20:30' }),
+    ]);
     const { pieces } = planPieces([pinned], DEFAULT_WORKSHOP, MONDAY, 0);
     expect(pieces[0]?.reports[1]?.startMin).toBe(1440 + 1230);
     expect(pieces[0]?.findings.map((f) => f.rule)).toEqual(['too-soon']);
@@ -116,7 +146,11 @@ describe('pieces in evenings', () => {
   });
 
   test('rounds of a group are all planned', () => {
-    const rounds = piece('w', [step('1', 'powder-dry', 'pigment-self-adhesive', { groupId: 'g' }), step('2', 'inspect', null, { groupId: 'g' })], { groups: [{ id: 'g', name: 'Dust', rounds: 3, gate: 'Enough?' }] });
+    const rounds = piece(
+      'w',
+      [step('1', 'powder-dry', 'pigment-self-adhesive', { groupId: 'g' }), step('2', 'inspect', null, { groupId: 'g' })],
+      { groups: [{ id: 'g', name: 'Dust', rounds: 3, gate: 'Enough?' }] },
+    );
     expect(planPieces([rounds], DEFAULT_WORKSHOP, MONDAY, 0).plan.placed).toHaveLength(6);
   });
 

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { applyFix, checkSequence, expandRounds, fixForPlanned, stepIdOf, withCuringFixes, type SequenceProblem } from './index.js';
+import { applyFix, checkSequence, checkWithFixes, expandRounds, fixForPlanned, stepIdOf, type SequenceProblem } from './index.js';
 import { problem, subject, type Short } from './testing.js';
 
-const cured = (p: SequenceProblem) => withCuringFixes(p, checkSequence(p).findings);
+const cured = (p: SequenceProblem) => checkWithFixes(p).findings;
 
 /** The problem after pressing a fix, started as soon as it may. */
 function pressed(p: SequenceProblem, index = 0): SequenceProblem {
@@ -13,15 +13,44 @@ function pressed(p: SequenceProblem, index = 0): SequenceProblem {
 }
 
 const SNAGS: [string, Short[], Parameters<typeof subject>[0]][] = [
-  ['spirit wash on enamel of yesterday', [['brush-coat', 'enamel-matt'], ['wash', 'wash-enamel']], {}],
-  ['ink over acrylic', [['airbrush-coat', 'acrylic-matt'], ['wash', 'ink-in-alcohol']], {}],
-  ['spirit wash on chalky emulsion', [['brush-coat', 'emulsion-matt'], ['wash', 'wash-oil']], { substrate: 'plaster', startSheen: 'bare' }],
+  [
+    'spirit wash on enamel of yesterday',
+    [
+      ['brush-coat', 'enamel-matt'],
+      ['wash', 'wash-enamel'],
+    ],
+    {},
+  ],
+  [
+    'ink over acrylic',
+    [
+      ['airbrush-coat', 'acrylic-matt'],
+      ['wash', 'ink-in-alcohol'],
+    ],
+    {},
+  ],
+  [
+    'spirit wash on chalky emulsion',
+    [
+      ['brush-coat', 'emulsion-matt'],
+      ['wash', 'wash-oil'],
+    ],
+    { substrate: 'plaster', startSheen: 'bare' },
+  ],
   ['aerosol on foam', [['spray-coat', 'primer-lacquer-aerosol']], { substrate: 'foam-xps', startSheen: 'bare' }],
   ['superglue on foam', [['glue', 'cyanoacrylate']], { substrate: 'foam-xps', startSheen: 'bare' }],
   ['powder on gloss', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss' }],
   ['powder on gloss beside windows', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss', glazing: true }],
   ['clear coat over windows', [['clear-coat', 'clear-matt-acrylic']], { glazing: true }],
-  ['clear coats over windows, twice', [['clear-coat', 'clear-gloss-acrylic'], ['wash', 'wash-oil'], ['clear-coat', 'clear-matt-acrylic']], { glazing: true }],
+  [
+    'clear coats over windows, twice',
+    [
+      ['clear-coat', 'clear-gloss-acrylic'],
+      ['wash', 'wash-oil'],
+      ['clear-coat', 'clear-matt-acrylic'],
+    ],
+    { glazing: true },
+  ],
 ];
 
 describe('fixes', () => {
@@ -37,20 +66,32 @@ describe('fixes', () => {
   });
 
   test('a seal lands right before the step, with the windows masked for it', () => {
-    const p = problem([['brush-coat', 'enamel-matt', { zones: ['roof'] }], ['filter', 'filter-enamel', { zones: ['all'] }]], subject({ glazing: true }));
+    const p = problem(
+      [
+        ['brush-coat', 'enamel-matt', { zones: ['roof'] }],
+        ['filter', 'filter-enamel', { zones: ['all'] }],
+      ],
+      subject({ glazing: true }),
+    );
     const after = pressed(p);
     expect(after.steps.map((s) => s.technique)).toEqual(['brush-coat', 'mask', 'clear-coat', 'unmask', 'filter']);
   });
 
   test('a swap keeps the ratio and takes the thinner that fits', () => {
-    const p = problem([['brush-coat', 'enamel-matt'], ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 3] } }]]);
+    const p = problem([
+      ['brush-coat', 'enamel-matt'],
+      ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 3] } }],
+    ]);
     const swap = cured(p)[0]?.fixes.find((fix) => fix.label.startsWith('Use'));
     const [, wash] = applyFix(p.steps, swap!, () => 'x');
     expect(wash).toMatchObject({ material: 'wash-acrylic', dilution: { thinner: 'water', parts: [1, 3] } });
   });
 
   test('too soon: a pinned step is given back to the plan', () => {
-    const p = problem([['brush-coat', 'enamel-matt', { startMin: 0 }], ['drybrush', 'acrylic-matt', { startMin: 60, pinnedAt: '2026-11-24T20:30' }]]);
+    const p = problem([
+      ['brush-coat', 'enamel-matt', { startMin: 0 }],
+      ['drybrush', 'acrylic-matt', { startMin: 60, pinnedAt: '2026-11-24T20:30' }],
+    ]);
     const [finding] = cured(p);
     expect(finding?.rule).toBe('too-soon');
     const [, after] = applyFix(p.steps, finding!.fixes[0]!, () => 'x');
@@ -58,7 +99,10 @@ describe('fixes', () => {
   });
 
   test('between windows: waiting is long enough', () => {
-    const p = problem([['airbrush-coat', 'enamel-matt', { startMin: 0 }], ['airbrush-coat', 'enamel-gloss', { startMin: 480 }]]);
+    const p = problem([
+      ['airbrush-coat', 'enamel-matt', { startMin: 0 }],
+      ['airbrush-coat', 'enamel-gloss', { startMin: 480 }],
+    ]);
     const finding = cured(p).find((f) => f.rule === 'between-windows');
     const wait = finding!.fixes.find((fix) => fix.label.startsWith('Wait'))!;
     const steps = applyFix(p.steps, wait, () => 'x');

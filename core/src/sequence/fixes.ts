@@ -1,6 +1,6 @@
 import type { Step } from '../subjects/index.js';
 import type { Finding, Fix } from './finding.js';
-import { checkSequence, type SequenceProblem } from './walker.js';
+import { checkSequence, type SequenceProblem, type SequenceReport } from './walker.js';
 
 /**
  * The sequence with a fix made. `newId(n)` names the n-th inserted step. Indexes in the fix are those of `steps`.
@@ -52,7 +52,7 @@ const burden = (findings: readonly Finding[]): number => findings.reduce((sum, f
  * Of a finding's proposals, those that make it go away and leave the sequence with less trouble than before; the best of
  * each kind, the best first. Each is tried by walking the changed sequence.
  */
-export function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly Finding[]): Fix[] {
+function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly Finding[]): Fix[] {
   const before = burden(all);
   const tried = finding.fixes.flatMap((fix) => {
     const { problem: changed, was } = problemAfter(problem, fix);
@@ -68,7 +68,8 @@ export function curingFixes(problem: SequenceProblem, finding: Finding, all: rea
   return [...best.values()];
 }
 
-/** The findings of a report, each with only the fixes that help. */
-export function withCuringFixes(problem: SequenceProblem, findings: readonly Finding[]): Finding[] {
-  return findings.map((finding) => ({ ...finding, fixes: curingFixes(problem, finding, findings) }));
+/** Checks a sequence; each finding carries the fixes that help, the best of each kind. */
+export function checkWithFixes(problem: SequenceProblem): SequenceReport {
+  const report = checkSequence(problem, { propose: true });
+  return { ...report, findings: report.findings.map((finding) => ({ ...finding, fixes: curingFixes(problem, finding, report.findings) })) };
 }

@@ -26,8 +26,19 @@ export function usualTool(technique: Technique, material: Material | null): stri
   return technique.tools[0] ?? 'hand';
 }
 
+/** Steps are never changed in place, so what one brings is worked out once. */
+const known = new WeakMap<Step, Incoming>();
+
 /** @throws RangeError when the technique, the material or the thinner is not known. */
 export function incomingOf(step: Step): Incoming {
+  const before = known.get(step);
+  if (before) return before;
+  const incoming = workOut(step);
+  known.set(step, incoming);
+  return incoming;
+}
+
+function workOut(step: Step): Incoming {
   const technique = techniqueById(step.technique);
   const material = step.material === null ? null : materialById(step.material);
   const tool = step.tool ?? usualTool(technique, material);

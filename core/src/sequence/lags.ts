@@ -2,7 +2,7 @@ import { constantAir, type Air } from '../climate/index.js';
 import type { Step } from '../subjects/index.js';
 import { intersect, type Interval } from '../units/index.js';
 import type { Subject } from './subject.js';
-import { walkOpenings } from './walker.js';
+import { allOpenings } from './walker.js';
 
 /** When a step may come after an earlier one, in minutes from that one's end, in unchanging air. */
 export interface RelativeOpening {
@@ -22,7 +22,7 @@ export function relativeOpenings(
   places: Readonly<Record<string, Air>> = {},
 ): RelativeOpening[] {
   const pairs = new Map<string, RelativeOpening>();
-  for (const { stepIndex, opening } of walkOpenings({ subject, steps, startsMin: [], durationsMin: [], bench: constantAir(air), places })) {
+  for (const { stepIndex, opening } of allOpenings({ subject, steps, startsMin: [], durationsMin: [], bench: constantAir(air), places })) {
     const fromIndex = opening.layer.stepIndex;
     const list = opening.list.map((gap) => ({ fromMin: gap.fromMin - opening.layer.endMin, toMin: gap.toMin - opening.layer.endMin }));
     const key = `${String(fromIndex)}:${String(stepIndex)}`;

@@ -1,5 +1,4 @@
 import type { AirSpan } from '../climate/index.js';
-import { ageAcross, scaledMinutes, stageMinutes } from '../drying/index.js';
 import {
   resistance,
   type Dose,
@@ -11,6 +10,7 @@ import {
 } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Technique } from '../techniques/index.js';
+import { DryingClock } from './clock.js';
 import type { Incoming } from './incoming.js';
 
 /** One layer on one zone, as a step left it. Times are absolute minutes on the sequence's clock. */
@@ -23,12 +23,11 @@ export interface Layer {
   dryUm: number;
   sprayed: boolean;
   endMin: number;
-  airflow: Step['drying'];
   /** Spreads over everything without holes; chipping and abrading break it. */
   unbroken: boolean;
   loose: boolean;
-  /** Air while it dries. */
-  spans: readonly AirSpan[];
+  /** When it reaches its stages; shared by all zones that the step reached. */
+  clock: DryingClock;
 }
 
 /** A full coat may miss this much of a zone and still count as unbroken (our number). */
@@ -46,24 +45,17 @@ export function layerOf(step: Step, stepIndex: number, incoming: Incoming, endMi
     dryUm: incoming.dryUm,
     sprayed: incoming.sprayed,
     endMin,
-    airflow: step.drying,
     unbroken: technique.effect === 'film' && incoming.coverPct >= UNBROKEN_FROM_PCT,
     loose: technique.effect === 'loose' && !material.selfAdhesive,
-    spans,
+    clock: new DryingClock(material, { dryUm: incoming.dryUm, airflow: step.drying }, spans, endMin),
   };
 }
 
 /** When the layer reaches a stage; Infinity when it does not in this air. */
-export function readyMin(layer: Layer, stage: Stage): number {
-  const film = { dryUm: layer.dryUm, airflow: layer.airflow };
-  return layer.endMin + ageAcross(layer.spans, layer.endMin, (air) => stageMinutes(layer.material, stage, film, air));
-}
+export const readyMin = (layer: Layer, stage: Stage): number => layer.clock.readyMin(stage);
 
 /** When an age given at reference is reached in this layer's air. */
-export function agedMin(layer: Layer, referenceMin: number): number {
-  const film = { dryUm: layer.dryUm, airflow: layer.airflow };
-  return layer.endMin + ageAcross(layer.spans, layer.endMin, (air) => scaledMinutes(layer.material, referenceMin, film, air));
-}
+export const agedMin = (layer: Layer, referenceMin: number): number => layer.clock.agedMin(referenceMin);
 
 export function filmStateAt(layer: Layer, atMin: number): FilmState {
   return {

@@ -81,17 +81,21 @@ function openingOf(layer: Layer, zone: ZoneState, incoming: Incoming): Opening |
 
 /**
  * What each layer of a zone asks of a step. `floodedLater`: dry matter that a later step floods with glue needs
- * nothing wet to fall into. Dry matter looks for wet glue at the top only.
+ * nothing wet to fall into; dry matter looks for wet glue at the top only. Layers that have settled by `fromMin` ask
+ * nothing and are left out.
  */
-export function openingsOn(zone: ZoneState, incoming: Incoming, floodedLater: boolean): Opening[] {
+export function openingsOn(zone: ZoneState, incoming: Incoming, floodedLater: boolean, fromMin: number): Opening[] {
   if (incoming.need === 'chip') return onChip(zone);
   if (incoming.need === 'wet-glue') {
     const top = zone.layers.findLast((layer) => layer.technique.effect !== 'loose');
     const opening = top && !floodedLater ? openingOf(top, zone, incoming) : null;
     return opening ? [opening] : [];
   }
-  return zone.layers.flatMap((layer) => {
+  const out: Opening[] = [];
+  for (const layer of zone.layers) {
+    if (incoming.need !== 'workable' && layer.clock.settledMin <= fromMin) continue;
     const opening = openingOf(layer, zone, incoming);
-    return opening ? [opening] : [];
-  });
+    if (opening) out.push(opening);
+  }
+  return out;
 }

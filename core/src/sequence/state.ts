@@ -34,12 +34,16 @@ export function startState(subject: Subject): SequenceState {
 
 /** The zones a step really reaches: named, not masked, not taken off. Unmasking and refitting reach what is covered or off. */
 export function zonesReached(state: SequenceState, step: Step, incoming: Incoming): ZoneState[] {
-  const through = ['mask', 'unmask', 'refit', 'take-off'].includes(incoming.technique.effect);
-  return zonesNamed(state.subject, step.zones).flatMap((zone) => {
+  const through = HANDLES_COVERED.has(incoming.technique.effect);
+  const out: ZoneState[] = [];
+  for (const zone of zonesNamed(state.subject, step.zones)) {
     const found = state.zones.get(zone.id);
-    return found && (through || !found.masked) ? [found] : [];
-  });
+    if (found && (through || !found.masked)) out.push(found);
+  }
+  return out;
 }
+
+const HANDLES_COVERED: ReadonlySet<Incoming['technique']['effect']> = new Set(['mask', 'unmask', 'refit', 'take-off'] as const);
 
 /** Gloss of the surface as it is, GU at 60°, and the layer that gives it (null: the piece as it came). */
 export function surfaceSheen(zone: ZoneState): { sheenGu: number; layer: Layer | null } {
@@ -81,6 +85,7 @@ export function applyStep(
   endMin: number,
   spans: readonly AirSpan[],
 ): void {
+  const laid = layerOf(step, stepIndex, incoming, endMin, spans);
   for (const zone of zonesReached(state, step, incoming)) {
     switch (incoming.technique.effect) {
       case 'mask':
@@ -102,11 +107,11 @@ export function applyStep(
         break;
       }
       default: {
-        const layer = layerOf(step, stepIndex, incoming, endMin, spans);
-        if (!layer) break;
+        if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
           for (const below of zone.layers) below.loose = false;
-        zone.layers.push(layer);
+        // a layer breaks and comes loose zone by zone; its drying is the same everywhere
+        zone.layers.push({ ...laid });
       }
     }
   }

@@ -15,19 +15,13 @@ function removers(layer: Layer): Exclude<SolventClass, 'cyano' | 'heat' | 'hot'>
   return carrier === 'alcohol' || carrier === 'spirit' ? [carrier] : [];
 }
 
-/** The zone as it was when the layer had just been laid. */
-const upTo = (zone: ZoneState, layer: Layer): ZoneState => ({
-  ...zone,
-  layers: zone.layers.filter((other) => other.stepIndex <= layer.stepIndex),
-});
-
-/** The first of its removers that lifts the fresh layer and nothing under it; null where there is none. */
+/** The first of its removers that lifts the fresh layer, the topmost of these zones, and nothing under it; null where there is none. */
 export function takeBack(layer: Layer, zones: readonly ZoneState[]): TakeBack | null {
   for (const solvent of removers(layer)) {
     const { lifts } = FAMILIES[layer.material.family][solvent];
     if (lifts === 'never') continue;
     const spoilsBelow = zones.some((zone) =>
-      exposedTo(upTo(zone, layer), solvent, 'thin', layer.endMin).some(
+      exposedTo(zone, solvent, 'thin', layer.endMin).some(
         (other) => other.stepIndex !== layer.stepIndex && layerResistance(other, solvent, 'thin', layer.endMin) !== 'holds',
       ),
     );

@@ -20,7 +20,9 @@ export function subject(given: Partial<Subject['zones'][number]> & { zones?: str
     keepClean: glazing ? ['glazing'] : [],
     zones: [
       ...zones.map((id) => ({ ...plain, ...zone, id, name: id })),
-      ...(glazing ? [{ ...plain, id: 'glazing', name: 'glazing', substrate: 'clear-plastic' as const, keepClean: 'glazing' as const }] : []),
+      ...(glazing
+        ? [{ ...plain, id: 'glazing', name: 'glazing', substrate: 'clear-plastic' as const, keepClean: 'glazing' as const }]
+        : []),
     ],
   };
 }

@@ -13,7 +13,11 @@ const anyShort: fc.Arbitrary<Short> = technique.chain((id) => {
   const roles = TECHNIQUES.find((t) => t.id === id)!.roles;
   const fitting = MATERIALS.filter((m) => roles.includes(m.role)).map((m) => m.id);
   const material = fitting.length > 0 ? fc.constantFrom<string | null>(...fitting) : fc.constant(null);
-  return fc.tuple(fc.constant(id), material, fc.record({ zones: fc.constantFrom(['all'], ['roof'], ['side-lower']), coats: fc.integer({ min: 1, max: 3 }) }));
+  return fc.tuple(
+    fc.constant(id),
+    material,
+    fc.record({ zones: fc.constantFrom(['all'], ['roof'], ['side-lower']), coats: fc.integer({ min: 1, max: 3 }) }),
+  );
 });
 const anySequence = fc.array(anyShort, { minLength: 1, maxLength: 14 });
 
@@ -129,9 +133,24 @@ describe('rules in figures', () => {
 
   test('softening is a caution, lifting a snag, a chalky film a caution', () => {
     const severity = (steps: Short[]) => check(steps).findings[0]?.severity;
-    expect(severity([['airbrush-coat', 'acrylic-matt'], ['wash', 'ink-in-alcohol']])).toBe('caution');
-    expect(severity([['airbrush-coat', 'acrylic-matt'], ['wipe-back', 'isopropanol-90']])).toBe('snag');
-    expect(severity([['brush-coat', 'emulsion-matt'], ['wash', 'wash-enamel']])).toBe('caution');
+    expect(
+      severity([
+        ['airbrush-coat', 'acrylic-matt'],
+        ['wash', 'ink-in-alcohol'],
+      ]),
+    ).toBe('caution');
+    expect(
+      severity([
+        ['airbrush-coat', 'acrylic-matt'],
+        ['wipe-back', 'isopropanol-90'],
+      ]),
+    ).toBe('snag');
+    expect(
+      severity([
+        ['brush-coat', 'emulsion-matt'],
+        ['wash', 'wash-enamel'],
+      ]),
+    ).toBe('caution');
   });
 
   test('evidence names the layer and the time', () => {
@@ -145,15 +164,24 @@ describe('rules in figures', () => {
   });
 
   test('climate is judged by the air at the bench when the step is done', () => {
-    const cold = { ...problem([['airbrush-coat', 'acrylic-matt', { startMin: 0 }], ['airbrush-coat', 'acrylic-satin', { startMin: 600 }]]), bench: [
-      { fromMin: -Infinity, toMin: 300, air: { tempC: 20, rhPct: 50 } },
-      { fromMin: 300, toMin: Infinity, air: { tempC: 7, rhPct: 50 } },
-    ] };
+    const cold = {
+      ...problem([
+        ['airbrush-coat', 'acrylic-matt', { startMin: 0 }],
+        ['airbrush-coat', 'acrylic-satin', { startMin: 600 }],
+      ]),
+      bench: [
+        { fromMin: -Infinity, toMin: 300, air: { tempC: 20, rhPct: 50 } },
+        { fromMin: 300, toMin: Infinity, air: { tempC: 7, rhPct: 50 } },
+      ],
+    };
     expect(told(checkSequence(cold).findings)).toEqual(['climate@2']);
   });
 
   test('a film that dries in a warm cupboard is ready sooner', () => {
-    const steps: Short[] = [['brush-coat', 'enamel-matt', { dryingPlace: 'cupboard' }], ['brush-coat', 'acrylic-matt']];
+    const steps: Short[] = [
+      ['brush-coat', 'enamel-matt', { dryingPlace: 'cupboard' }],
+      ['brush-coat', 'acrylic-matt'],
+    ];
     const places = { cupboard: { tempC: 30, rhPct: 30 } };
     const there = checkSequence({ ...problem(steps), places }).steps[1]!.startMin;
     const here = checkSequence(problem(steps)).steps[1]!.startMin;

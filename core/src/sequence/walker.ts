@@ -69,22 +69,21 @@ export interface Moment {
   air: Air;
 }
 
-function openingsFor(
-  zones: readonly ZoneState[],
-  steps: readonly Step[],
-  stepIndex: number,
-  incoming: Incoming,
-): { zone: ZoneState; opening: Opening }[] {
-  return zones.flatMap((zone) => {
-    const flooded =
-      incoming.need === 'wet-glue' &&
-      steps
-        .slice(stepIndex + 1)
-        .some(
-          (later) => ['flood-glue', 'fix', 'clear-coat'].includes(later.technique) && (later.zones.includes('all') || later.zones.includes(zone.zone.id)),
-        );
-    return openingsOn(zone, incoming, flooded).map((opening) => ({ zone, opening }));
-  });
+/** A later step floods or seals what is scattered on the zone. */
+const isBoundLater = (steps: readonly Step[], stepIndex: number, zoneId: string): boolean =>
+  steps
+    .slice(stepIndex + 1)
+    .some((later) => BINDS_LOOSE_MATTER.has(later.technique) && (later.zones.includes('all') || later.zones.includes(zoneId)));
+
+const BINDS_LOOSE_MATTER = new Set(['flood-glue', 'fix', 'clear-coat']);
+
+function openingsFor(zones: readonly ZoneState[], steps: readonly Step[], stepIndex: number, incoming: Incoming, fromMin: number) {
+  const out: { zone: ZoneState; opening: Opening }[] = [];
+  for (const zone of zones) {
+    const floodedLater = incoming.need === 'wet-glue' && isBoundLater(steps, stepIndex, zone.zone.id);
+    for (const opening of openingsOn(zone, incoming, floodedLater, fromMin)) out.push({ zone, opening });
+  }
+  return out;
 }
 
 /** Earliest minute, not before `fromMin`, at which every opening lets the step start; where windows exclude each other, the latest of their own. */
@@ -106,7 +105,7 @@ function earliest(fromMin: number, openings: readonly { opening: Opening }[]): {
   return { atMin, heldUpBy };
 }
 
-/** One step of the walk: what it meets before it is done, and the zones after. */
+/** One step of the walk: what it meets before it is done. */
 interface Stage {
   moment: Moment;
   earliestMin: number;
@@ -114,18 +113,30 @@ interface Stage {
   endMin: number;
 }
 
-/** The walk that everything shares: each step in time order, the state before it in the moment, then its outcome applied. */
-function* walk(problem: SequenceProblem, state: SequenceState): Generator<Stage, void> {
+interface Visitor {
+  /** The state is as the step finds it. */
+  before(stage: Stage): void;
+  /** The step is done; its layer, where it left one, lies on top of the zones it reached. */
+  after?(stage: Stage): void;
+  /** Every opening is wanted, also of layers that have long settled. */
+  wantsAll?: boolean;
+}
+
+/** The walk that everything shares: each step in time order, then its outcome applied. Returns the state at the end. */
+function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
   const { subject, steps } = problem;
+  const state = startState(subject);
   let clockMin = 0;
   for (const [stepIndex, step] of steps.entries()) {
     const incoming = incomingOf(step);
     const zones = zonesReached(state, step, incoming);
-    const openings = openingsFor(zones, steps, stepIndex, incoming);
     const fromMin = clockMin + (step.waitMin ?? 0);
+    const given = problem.startsMin[stepIndex] ?? null;
+    const openings = openingsFor(zones, steps, stepIndex, incoming, visitor.wantsAll ? -Infinity : Math.min(fromMin, given ?? fromMin));
     const { atMin: earliestMin, heldUpBy } = earliest(fromMin, openings);
-    const startMin = problem.startsMin[stepIndex] ?? earliestMin;
+    const startMin = given ?? earliestMin;
     const endMin = startMin + (problem.durationsMin[stepIndex] ?? 0);
+    const air = airAt(problem.bench, startMin);
     const moment: Moment = {
       subject,
       steps,
@@ -137,41 +148,50 @@ function* walk(problem: SequenceProblem, state: SequenceState): Generator<Stage,
       state,
       zones,
       openings,
-      air: airAt(problem.bench, startMin),
+      air,
     };
-    yield { moment, earliestMin, heldUpBy, endMin };
+    const stage = { moment, earliestMin, heldUpBy, endMin };
+    visitor.before(stage);
     const placeAir = step.dryingPlace === null ? undefined : problem.places?.[step.dryingPlace];
     applyStep(state, step, stepIndex, incoming, endMin, placeAir ? constantAir(placeAir) : problem.bench);
+    visitor.after?.(stage);
     clockMin = endMin;
   }
+  return state;
 }
 
 /** Every opening that every step meets, in walking order. */
-export function* walkOpenings(problem: SequenceProblem): Generator<{ stepIndex: number; opening: Opening }, void> {
-  for (const { moment } of walk(problem, startState(problem.subject)))
-    for (const { opening } of moment.openings) yield { stepIndex: moment.stepIndex, opening };
+export function allOpenings(problem: SequenceProblem): { stepIndex: number; opening: Opening }[] {
+  const out: { stepIndex: number; opening: Opening }[] = [];
+  const before = ({ moment }: Stage) => {
+    for (const { opening } of moment.openings) out.push({ stepIndex: moment.stepIndex, opening });
+  };
+  walk(problem, { before, wantsAll: true });
+  return out;
 }
 
 /** End of the window that is open at a minute, or of the last one that was; null where nothing closes. */
 function closing(openings: Moment['openings'], atMin: number): number | null {
-  const ends = openings.map(({ opening }) => (opening.list.find((gap) => gap.toMin >= atMin) ?? opening.list.at(-1))?.toMin ?? Infinity);
-  const first = Math.min(Infinity, ...ends);
+  let first = Infinity;
+  for (const { opening } of openings) {
+    const gap = opening.list.find((g) => g.toMin >= atMin) ?? opening.list.at(-1);
+    if (gap && gap.toMin < first) first = gap.toMin;
+  }
   return Number.isFinite(first) ? first : null;
 }
 
-/** What became of a step once its layer lies: read after the walk, when the state is complete. */
-function reportOf(stage: Stage, state: SequenceState): StepReport {
-  const { moment, earliestMin, heldUpBy, endMin } = stage;
-  const zones = [...state.zones.values()].filter((zone) => zone.layers.some((layer) => layer.stepIndex === moment.stepIndex));
-  const layer = zones[0]?.layers.find((l) => l.stepIndex === moment.stepIndex);
-  const dries = layer?.material.drying ? layer : undefined;
+/** What became of a step, right after it is done. */
+function reportOf({ moment, earliestMin, heldUpBy, endMin }: Stage): StepReport {
+  const { stepIndex, startMin } = moment;
+  const top = moment.zones.find((zone) => zone.layers.at(-1)?.stepIndex === stepIndex)?.layers.at(-1);
+  const dries = top?.material.drying ? top : undefined;
   return {
-    stepIndex: moment.stepIndex,
-    startMin: moment.startMin,
+    stepIndex,
+    startMin,
     endMin,
     earliestMin,
     heldUpBy,
-    closesMin: closing(moment.openings, moment.startMin),
+    closesMin: closing(moment.openings, startMin),
     ripening: dries
       ? {
           touchMin: readyMin(dries, 'touch'),
@@ -180,33 +200,33 @@ function reportOf(stage: Stage, state: SequenceState): StepReport {
           solventProofMin: readyMin(dries, 'solventProof'),
         }
       : null,
-    takeBack: dries ? takeBack(dries, zones) : null,
+    takeBack: dries ? takeBack(dries, moment.zones) : null,
     judgeFromMin: dries?.material.driesLighter ? readyMin(dries, 'tackFree') : null,
   };
 }
 
 /**
  * Walks the steps in time order and keeps, per zone, the stack of layers; every rule reads this state, none keeps its
- * own. Pure and deterministic. @throws RangeError when a technique, material, thinner or substrate is not known.
+ * own. With `propose`, findings carry every change that might cure them. Pure and deterministic. @throws RangeError when a technique, material, thinner or substrate is not known.
  */
-export function checkSequence(problem: SequenceProblem): SequenceReport {
-  const { subject, steps } = problem;
-  const state = startState(subject);
-  const stages: Stage[] = [];
+export function checkSequence(problem: SequenceProblem, { propose = false } = {}): SequenceReport {
+  const reports: StepReport[] = [];
   const findings: Finding[] = [];
   const heard = new Set<string>();
   const say = (found: readonly Caused[]) => {
-    for (const { cause, finding } of found) {
+    for (const { cause, finding, propose: proposals } of found) {
       if (heard.has(cause)) continue;
       heard.add(cause);
-      findings.push(finding);
+      findings.push(propose && proposals ? { ...finding, fixes: proposals() } : finding);
     }
   };
-  for (const stage of walk(problem, state)) {
-    stages.push(stage);
-    for (const rule of RULES) say(rule.check(stage.moment));
-  }
-  for (const rule of RULES) if (rule.checkEnd) say(rule.checkEnd({ subject, steps, state }));
+  const state = walk(problem, {
+    before: ({ moment }) => {
+      for (const rule of RULES) say(rule.check(moment));
+    },
+    after: (stage) => reports.push(reportOf(stage)),
+  });
+  for (const rule of RULES) if (rule.checkEnd) say(rule.checkEnd({ subject: problem.subject, steps: problem.steps, state }));
   findings.sort((a, b) => a.stepIndex - b.stepIndex);
-  return { steps: stages.map((stage) => reportOf(stage, state)), findings };
+  return { steps: reports, findings };
 }

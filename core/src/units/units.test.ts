@@ -23,7 +23,10 @@ describe('conversions', () => {
 
   test('temperature goes there and back', () => {
     fc.assert(
-      fc.property(fc.double({ min: -100, max: 300, noNaN: true }), (t) => Math.abs(celsiusFromFahrenheit(fahrenheitFromCelsius(t)) - t) < 1e-9),
+      fc.property(
+        fc.double({ min: -100, max: 300, noNaN: true }),
+        (t) => Math.abs(celsiusFromFahrenheit(fahrenheitFromCelsius(t)) - t) < 1e-9,
+      ),
     );
   });
 
@@ -72,7 +75,9 @@ describe('intervals', () => {
     expect(firstOpen([{ fromMin: 0, toMin: 15 }], 16)).toBeNull();
   });
 
-  const interval = fc.tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 0, max: 500 })).map(([a, b]) => ({ fromMin: Math.min(a, b), toMin: Math.max(a, b) }));
+  const interval = fc
+    .tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 0, max: 500 }))
+    .map(([a, b]) => ({ fromMin: Math.min(a, b), toMin: Math.max(a, b) }));
 
   test('a minute is in the intersection exactly when it is in both', () => {
     fc.assert(

@@ -78,8 +78,8 @@ export const climate: Rule = {
         zones: moment.zones.map((zone) => zone.zone.id),
         message: worst.message,
         evidence: limits.map((limit) => limit.evidence).join(' '),
-        fixes: swaps(moment),
       }),
+      propose: () => swaps(moment),
     };
     return [caused];
   },

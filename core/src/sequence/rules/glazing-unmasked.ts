@@ -18,12 +18,13 @@ export const glazingUnmasked: Rule = {
         zones: open.map((zone) => zone.zone.id),
         message: 'Spray reaches the glazing and fogs it.',
         evidence: 'The glazing is neither masked nor taken off at this step.',
-        fixes: maskPairs(
+      }),
+      propose: () =>
+        maskPairs(
           moment,
           open.map((zone) => zone.zone.id),
           (step) => fogsGlazing(step, moment.subject),
         ),
-      }),
     };
     return [caused];
   },

@@ -8,6 +8,8 @@ import type { Moment } from '../walker.js';
 export interface Caused {
   cause: string;
   finding: Finding;
+  /** Changes that may cure it; asked for only when they are wanted. */
+  propose?: () => Fix[];
 }
 
 export interface EndOfWalk {
@@ -31,7 +33,7 @@ export function finding(
   moment: Moment,
   rule: string,
   severity: Severity,
-  said: { zones: readonly string[]; message: string; evidence: string; causeIndex?: number | null; fixes?: Fix[] },
+  said: { zones: readonly string[]; message: string; evidence: string; causeIndex?: number | null },
 ): Finding {
   return {
     rule,
@@ -42,7 +44,7 @@ export function finding(
     message: said.message,
     evidence: said.evidence,
     causeIndex: said.causeIndex ?? null,
-    fixes: said.fixes ?? [],
+    fixes: [],
   };
 }
 

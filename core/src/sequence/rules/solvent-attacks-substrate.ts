@@ -43,8 +43,8 @@ export const solventAttacksSubstrate: Rule = {
               zones: moment.zones.filter((z) => z.substrate === zone.substrate).map((z) => z.zone.id),
               message: `${from.charAt(0).toUpperCase()}${from.slice(1)} attacks ${zone.substrate.name.toLowerCase()}, which is ${state} here.`,
               evidence: `${String(coats)} of ${String(BARRIER_BRUSH_COATS)} brushed sealer coats lie between.`,
-              fixes: [...swaps(moment), ...insertSealerForSubstrate(moment)],
             }),
+            propose: () => [...swaps(moment), ...insertSealerForSubstrate(moment)],
           },
         ];
       }),

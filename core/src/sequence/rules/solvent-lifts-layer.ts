@@ -71,8 +71,12 @@ export const solventLiftsLayer: Rule = {
               message: `${from.charAt(0).toUpperCase()}${from.slice(1)} ${verb} ${layerWords(layer)}.`,
               evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.`,
               causeIndex: layer.stepIndex,
-              fixes: [...insertSeals(moment), ...swaps(moment), ...waitUntil(moment, readyMin(layer, 'solventProof'), 'solvent-proof')],
             }),
+            propose: () => [
+              ...insertSeals(moment),
+              ...swaps(moment),
+              ...waitUntil(moment, readyMin(layer, 'solventProof'), 'solvent-proof'),
+            ],
           });
         }
     return [...found.values()];

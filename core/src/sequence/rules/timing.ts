@@ -52,8 +52,8 @@ export const tooSoon: Rule = {
             : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
           evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)} (${opening.why}).`,
           causeIndex: layer.stepIndex,
-          fixes: never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')],
         }),
+        propose: () => (never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')]),
       };
     });
   },
@@ -76,8 +76,8 @@ export const tooLate: Rule = {
           message: `Too late for ${layerWords(layer)}: its window closed ${formatMinutes(moment.startMin - closed)} before.`,
           evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)} (${opening.why}).`,
           causeIndex: layer.stepIndex,
-          fixes: letPlanChoose(moment),
         }),
+        propose: () => letPlanChoose(moment),
       };
     });
   },
@@ -107,8 +107,8 @@ export const betweenWindows: Rule = {
           message: `${layerWords(layer).replace(/^t/, 'T')} wrinkles under a coat now.`,
           evidence: `${age(moment, opening)} old; takes it up to ${formatMinutes((wet?.toMin ?? 0) - layer.endMin)} or from ${formatMinutes((hard?.fromMin ?? 0) - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
-          fixes: [...letPlanChoose(moment), ...waitUntil(moment, hard?.fromMin ?? Infinity, 'hard'), ...insertSeals(moment)],
         }),
+        propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard?.fromMin ?? Infinity, 'hard'), ...insertSeals(moment)],
       };
     });
   },

@@ -1,0 +1,65 @@
+// Numbers that matter, as a table with ratios to their targets and the machine they were taken on.
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { cpus, totalmem } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { buildAll } from './lib/build.mjs';
+import { installIfNeeded } from './lib/install.mjs';
+import { ROOT } from './lib/run.mjs';
+
+await installIfNeeded();
+await buildAll();
+const { checkSequence } = await import('../core/dist/sequence/index.js');
+const { planPieces, planEvenings, planningProblem, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
+
+const demo = JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), 'utf8'));
+const [van, wall] = demo.pieces;
+
+/** A piece with so many steps: the demo's, over and over. */
+const stretched = (piece, id, count) => ({ ...piece, id, steps: Array.from({ length: count }, (_, i) => ({ ...piece.steps[i % piece.steps.length], id: `${id}-${i}` })) });
+
+function median(runs, work) {
+  for (let i = 0; i < Math.max(5, runs / 10); i++) work();
+  const times = Array.from({ length: runs }, () => {
+    const began = performance.now();
+    work();
+    return performance.now() - began;
+  }).sort((a, b) => a - b);
+  return { median: times[runs >> 1], min: times[0], max: times[runs - 1] };
+}
+
+const evenings = planPieces([], DEFAULT_WORKSHOP, '2026-11-24', 0).evenings;
+const forty = sequenceProblem(stretched(van, 'forty', 40), DEFAULT_WORKSHOP, evenings, new Map());
+const dozen = Array.from({ length: 12 }, (_, i) => stretched(i % 2 ? van : wall, `piece-${i}`, 15));
+const placing = planningProblem(dozen, DEFAULT_WORKSHOP, '2026-11-24', 0);
+
+/** What the first view (the list of pieces) loads, gzip, kB: page, its scripts and styles; fonts and worker apart. */
+function firstView() {
+  const folder = join(ROOT, 'web', 'dist', 'assets');
+  const page = readFileSync(join(ROOT, 'web', 'dist', 'index.html'), 'utf8');
+  const files = readdirSync(folder);
+  const reached = new Set();
+  const follow = (name) => {
+    if (reached.has(name)) return;
+    reached.add(name);
+    const text = readFileSync(join(folder, name), 'utf8');
+    for (const [, other] of text.matchAll(/(?:from|import)\s*["']\.\/([\w-]+\.js)["']/g)) follow(other);
+  };
+  for (const name of files) if (name.endsWith('.js') && (page.includes(name) || name.startsWith('pieces-view'))) follow(name);
+  for (const name of files) if (name.endsWith('.css')) reached.add(name);
+  return [...reached].reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, gzipSync(page).length) / 1000;
+}
+
+const rows = [
+  { what: 'check a sequence of 40 steps', unit: 'ms', target: 1, ...median(400, () => checkSequence(forty)) },
+  { what: 'place 12 pieces × 15 steps', unit: 'ms', target: 200, ...median(20, () => planEvenings(placing)) },
+  { what: 'plan, check and find fixes for the demo', unit: 'ms', target: 50, ...median(40, () => planPieces(demo.pieces, demo.workshop, '2026-11-24', 0)) },
+  { what: 'the same for 12 pieces × 15 steps', unit: 'ms', target: 500, ...median(10, () => planPieces(dozen, DEFAULT_WORKSHOP, '2026-11-24', 0)) },
+];
+const size = firstView();
+
+const cell = (value, width) => String(value).padStart(width);
+console.log(`${cpus().length} × ${cpus()[0].model}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}\n`);
+console.log(`${'what'.padEnd(44)}${cell('median', 10)}${cell('min', 10)}${cell('max', 10)}${cell('target', 10)}${cell('ratio', 8)}`);
+for (const row of rows) console.log(`${row.what.padEnd(44)}${cell(`${row.median.toFixed(3)}`, 10)}${cell(row.min.toFixed(3), 10)}${cell(row.max.toFixed(3), 10)}${cell(`${row.target} ${row.unit}`, 10)}${cell((row.median / row.target).toFixed(2), 8)}`);
+console.log(`${'first view, gzip'.padEnd(44)}${cell(size.toFixed(1), 10)}${cell('', 20)}${cell('250 kB', 10)}${cell((size / 250).toFixed(2), 8)}`);
