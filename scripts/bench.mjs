@@ -16,7 +16,11 @@ const demo = JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.evening
 const [van, wall] = demo.pieces;
 
 /** A piece with so many steps: the demo's, over and over. */
-const stretched = (piece, id, count) => ({ ...piece, id, steps: Array.from({ length: count }, (_, i) => ({ ...piece.steps[i % piece.steps.length], id: `${id}-${i}` })) });
+const stretched = (piece, id, count) => ({
+  ...piece,
+  id,
+  steps: Array.from({ length: count }, (_, i) => ({ ...piece.steps[i % piece.steps.length], id: `${id}-${i}` })),
+});
 
 function median(runs, work) {
   for (let i = 0; i < Math.max(5, runs / 10); i++) work();
@@ -53,13 +57,28 @@ function firstView() {
 const rows = [
   { what: 'check a sequence of 40 steps', unit: 'ms', target: 1, ...median(400, () => checkSequence(forty)) },
   { what: 'place 12 pieces × 15 steps', unit: 'ms', target: 200, ...median(20, () => planEvenings(placing)) },
-  { what: 'plan, check and find fixes for the demo', unit: 'ms', target: 50, ...median(40, () => planPieces(demo.pieces, demo.workshop, '2026-11-24', 0)) },
-  { what: 'the same for 12 pieces × 15 steps', unit: 'ms', target: 500, ...median(10, () => planPieces(dozen, DEFAULT_WORKSHOP, '2026-11-24', 0)) },
+  {
+    what: 'plan, check and find fixes for the demo',
+    unit: 'ms',
+    target: 50,
+    ...median(40, () => planPieces(demo.pieces, demo.workshop, '2026-11-24', 0)),
+  },
+  {
+    what: 'the same for 12 pieces × 15 steps',
+    unit: 'ms',
+    target: 500,
+    ...median(10, () => planPieces(dozen, DEFAULT_WORKSHOP, '2026-11-24', 0)),
+  },
 ];
 const size = firstView();
 
 const cell = (value, width) => String(value).padStart(width);
 console.log(`${cpus().length} × ${cpus()[0].model}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}\n`);
 console.log(`${'what'.padEnd(44)}${cell('median', 10)}${cell('min', 10)}${cell('max', 10)}${cell('target', 10)}${cell('ratio', 8)}`);
-for (const row of rows) console.log(`${row.what.padEnd(44)}${cell(`${row.median.toFixed(3)}`, 10)}${cell(row.min.toFixed(3), 10)}${cell(row.max.toFixed(3), 10)}${cell(`${row.target} ${row.unit}`, 10)}${cell((row.median / row.target).toFixed(2), 8)}`);
-console.log(`${'first view, gzip'.padEnd(44)}${cell(size.toFixed(1), 10)}${cell('', 20)}${cell('250 kB', 10)}${cell((size / 250).toFixed(2), 8)}`);
+for (const row of rows)
+  console.log(
+    `${row.what.padEnd(44)}${cell(`${row.median.toFixed(3)}`, 10)}${cell(row.min.toFixed(3), 10)}${cell(row.max.toFixed(3), 10)}${cell(`${row.target} ${row.unit}`, 10)}${cell((row.median / row.target).toFixed(2), 8)}`,
+  );
+console.log(
+  `${'first view, gzip'.padEnd(44)}${cell(size.toFixed(1), 10)}${cell('', 20)}${cell('250 kB', 10)}${cell((size / 250).toFixed(2), 8)}`,
+);

@@ -20,7 +20,7 @@ function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => string)
   const out: Placed[] = [];
   for (let at = 0; at <= steps.length; at++) {
     for (const edit of fix.edits)
-      if (edit.kind === 'insert' && edit.at === at) out.push({ step: { id: newId(made++), ...edit.step }, was: null });
+      if (edit.kind === 'insert' && edit.at === at) out.push({ step: { ...edit.step, id: newId(made++) }, was: null });
     const step = steps[at];
     if (!step || fix.edits.some((edit) => edit.kind === 'remove' && edit.at === at)) continue;
     const patches = fix.edits.flatMap((edit) => (edit.kind === 'patch' && edit.at === at ? [edit.patch] : []));

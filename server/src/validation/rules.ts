@@ -130,7 +130,8 @@ export const ListOf = (type: () => ClassConstructor<object>, most = MOST_ITEMS) 
 /** One object of a class. */
 export const OneOf = (type: () => ClassConstructor<object>) =>
   described(
-    { type },
+    // Swagger knows a lazy class by the function's name, which must be `type`
+    { type: () => type() },
     passes('object', (v) => typeof v === 'object' && v !== null && !Array.isArray(v), 'an object'),
     ValidateNested(),
     Type(type),

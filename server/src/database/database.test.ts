@@ -1,0 +1,80 @@
+import { describe, expect, test } from '@jest/globals';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Sequelize } from 'sequelize-typescript';
+import request from 'supertest';
+import { testApp, testPiece } from '../testing.js';
+import { MIGRATIONS, NewerDatabaseError, migrate } from './migrate.js';
+import { FolderError, prepareDatabase } from './prepare.js';
+
+const inFolder = async (work: (folder: string) => Promise<void>) => {
+  const folder = mkdtempSync(join(tmpdir(), 'eveningtide-db-'));
+  try {
+    await work(folder);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+};
+
+const opened = (file: string) => new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+
+describe('database', () => {
+  test('is made once, in WAL mode, with every migration noted', () =>
+    inFolder(async (folder) => {
+      const file = join(folder, 'new', 'workshop.sqlite');
+      await prepareDatabase(file);
+      await prepareDatabase(file);
+      const db = opened(file);
+      const [mode] = await db.query('PRAGMA journal_mode');
+      expect(mode).toEqual([{ journal_mode: 'wal' }]);
+      const [rows] = await db.query('SELECT name FROM migrations');
+      expect(rows).toEqual(MIGRATIONS.map(({ name }) => ({ name })));
+      await db.close();
+    }));
+
+  test('from a newer version is left alone, with a clear message', () =>
+    inFolder(async (folder) => {
+      const file = join(folder, 'workshop.sqlite');
+      await prepareDatabase(file);
+      const db = opened(file);
+      await db.query(`INSERT INTO migrations (name) VALUES ('999-from-the-future')`);
+      await expect(migrate(db)).rejects.toThrow(NewerDatabaseError);
+      await expect(migrate(db)).rejects.toThrow('999-from-the-future');
+      await db.close();
+      const before = readFileSync(file);
+      await expect(prepareDatabase(file)).rejects.toThrow('newer version of Eveningtide');
+      expect(readFileSync(file).equals(before)).toBe(true);
+    }));
+
+  test('a folder that is a file is told', () =>
+    inFolder(async (folder) => {
+      const blocked = join(folder, 'file');
+      writeFileSync(blocked, '');
+      chmodSync(blocked, 0o400);
+      await expect(prepareDatabase(join(blocked, 'workshop.sqlite'))).rejects.toThrow(FolderError);
+    }));
+
+  test('foreign keys are kept', () =>
+    inFolder(async (folder) => {
+      const file = join(folder, 'workshop.sqlite');
+      await prepareDatabase(file);
+      const db = opened(file);
+      await expect(
+        db.query(`INSERT INTO parts (pieceId, position, id, name, removable) VALUES ('nobody', 0, 'a', 'a', 0)`),
+      ).rejects.toThrow('FOREIGN KEY');
+      await db.close();
+    }));
+
+  test('what was saved is there after a restart', () =>
+    inFolder(async (folder) => {
+      const file = join(folder, 'workshop.sqlite');
+      const first = await testApp(file);
+      await request(first.app.getHttpServer()).put('/api/pieces/van-1').send({ version: 0, piece: testPiece() }).expect(200);
+      await first.end();
+      const second = await testApp(file);
+      const { body } = await request(second.app.getHttpServer()).get('/api/pieces/van-1').expect(200);
+      expect(body.piece).toEqual(testPiece());
+      await second.end();
+    }));
+});

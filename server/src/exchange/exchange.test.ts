@@ -1,0 +1,74 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { PlanFile } from '@eveningtide/core/plan-file';
+import request from 'supertest';
+import { testApp, testPiece, testPlan } from '../testing.js';
+
+let app: NestExpressApplication;
+let end: () => Promise<void>;
+beforeAll(async () => ({ app, end } = await testApp()));
+afterAll(() => end());
+
+const http = () => request(app.getHttpServer());
+const imported = (file: unknown, today = '2026-11-24') =>
+  http()
+    .put(`/api/plan-file?today=${today}`)
+    .send(file as object);
+const exported = async () => (await http().get('/api/plan-file').expect(200)).body as PlanFile;
+
+const demo = JSON.parse(readFileSync(new URL('../../../demo/marram-and-holm.eveningtide.json', import.meta.url), 'utf8')) as PlanFile;
+
+describe('plan file', () => {
+  test('in and out again is the same to the letter', async () => {
+    await imported(testPlan()).expect(200, { pieces: 1, bottles: 1 });
+    expect(await exported()).toEqual(testPlan());
+    const first = JSON.stringify(await exported());
+    await imported(JSON.parse(first)).expect(200);
+    expect(JSON.stringify(await exported())).toBe(first);
+  });
+
+  test('the demo is such a file; its dates move with its anchor', async () => {
+    await imported(demo, '2026-12-01').expect(200);
+    const out = await exported();
+    expect(out.anchorDate).toBeNull();
+    expect(out.workshop.dates[0]?.date).toBe('2026-12-01');
+    expect(out.pieces).toHaveLength(demo.pieces.length);
+    await imported(out).expect(200);
+    expect(await exported()).toEqual(out);
+  });
+
+  test.each<[string, unknown, string]>([
+    ['a list', [], '(file)'],
+    ['no format', { ...testPlan(), format: 'other' }, 'format'],
+    ['a newer version', { ...testPlan(), version: 99 }, 'version'],
+    ['a missing part', { ...testPlan(), workshop: undefined }, 'workshop'],
+    [
+      'a spoilt step deep inside',
+      { ...testPlan(), pieces: [testPiece('a'), testPiece('b', { steps: [{ ...testPiece().steps[0]!, drying: 'oven' as 'fan' }] })] },
+      'pieces[1].steps[0].drying',
+    ],
+    ['a bottle of nothing known', { ...testPlan(), bottles: [{ ...testPlan().bottles[0], material: 'jam' }] }, 'bottles[0].material'],
+    ['two pieces of one id', { ...testPlan(), pieces: [testPiece('a'), testPiece('a')] }, 'pieces[1].id'],
+    [
+      'a feature on no zone',
+      { ...testPlan(), pieces: [testPiece('a', { features: [{ id: 'f', zoneId: 'sky', kind: 'x', label: 'x', xMm: 0, yMm: 0 }] })] },
+      'pieces[0].features[0].zoneId',
+    ],
+  ])('%s: refused whole, the place named, nothing changed', async (_name, file, path) => {
+    await imported(testPlan()).expect(200);
+    const before = await exported();
+    const answer = await imported(file).expect(400);
+    expect(answer.body.faults[0].path).toBe(path);
+    expect(await exported()).toEqual(before);
+  });
+
+  test('the day it is read on must be a day', async () => {
+    const answer = await imported(testPlan(), 'today').expect(400);
+    expect(answer.body.faults[0].path).toBe('today');
+  });
+
+  test('what is not JSON is refused', async () => {
+    await http().put('/api/plan-file?today=2026-11-24').set('content-type', 'application/json').send('{"format":').expect(400);
+  });
+});

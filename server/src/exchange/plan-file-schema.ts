@@ -1,0 +1,42 @@
+import { NestFactory } from '@nestjs/core';
+import { Module } from '@nestjs/common';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { PLAN_VERSION } from '@eveningtide/core/plan-file';
+import { PlanFileDto } from './plan-file.dto.js';
+
+type Schema = Record<string, unknown>;
+
+@Module({})
+class NothingButSchemas {}
+
+/**
+ * The JSON Schema of the plan file (draft 2020-12), made from the same classes that check it when it is read, so that
+ * the two cannot differ. What one part may point to in another is checked by the core and not said here.
+ */
+export async function planFileSchema(): Promise<Schema> {
+  const app = await NestFactory.create(NothingButSchemas, { logger: false });
+  const document = SwaggerModule.createDocument(app, new DocumentBuilder().build(), { extraModels: [PlanFileDto] });
+  const schemas = (document.components?.schemas ?? {}) as Record<string, Schema>;
+  const definitions = Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [plainName(name), plain(schema)]));
+  const { PlanFile: root, ...others } = definitions;
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: `Eveningtide plan file, version ${String(PLAN_VERSION)}`,
+    ...(root as Schema),
+    $defs: others,
+  };
+}
+
+const plainName = (name: string): string => name.replace(/Dto$/, '');
+
+/** OpenAPI 3.0 to JSON Schema: nulls as a type, references into $defs, no other fields than those named. */
+function plain(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(plain);
+  if (typeof value !== 'object' || value === null) return value;
+  const { nullable, ...rest } = Object.fromEntries(Object.entries(value as Schema).map(([key, inner]) => [key, plain(inner)])) as Schema;
+  if (typeof rest['$ref'] === 'string') rest['$ref'] = rest['$ref'].replace(/^#\/components\/schemas\/(\w+?)(?:Dto)?$/, '#/$defs/$1');
+  if (rest['type'] === 'object' && rest['properties']) rest['additionalProperties'] = false;
+  if (nullable !== true) return rest;
+  if (Array.isArray(rest['enum'])) rest['enum'] = [...(rest['enum'] as unknown[]), null];
+  return { ...rest, type: [rest['type'], 'null'] };
+}

@@ -1,0 +1,61 @@
+import 'reflect-metadata';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
+import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
+import { pieceFromTemplate, plainStep, templateById, type Piece } from '@eveningtide/core/subjects';
+import { createApp } from './app.js';
+
+/** A server on a database of its own in a temporary folder, for tests. */
+export async function testApp(databaseFile?: string): Promise<{ app: NestExpressApplication; file: string; end: () => Promise<void> }> {
+  const folder = mkdtempSync(join(tmpdir(), 'eveningtide-test-'));
+  const file = databaseFile ?? join(folder, 'workshop.sqlite');
+  const app = await createApp({ databaseFile: file, webFolder: null });
+  await app.init();
+  const end = async () => {
+    await app.close();
+    rmSync(folder, { recursive: true, force: true });
+  };
+  return { app, file, end };
+}
+
+export function testPiece(id = 'van-1', more: Partial<Piece> = {}): Piece {
+  return {
+    ...pieceFromTemplate(templateById('van'), { id, name: 'Salt van', scaleRatio: 76 }),
+    steps: [
+      plainStep({ id: 's1', technique: 'clean', material: 'water-detergent', zones: ['all'] }),
+      plainStep({
+        id: 's2',
+        technique: 'wash',
+        material: 'wash-enamel',
+        zones: ['side-lower'],
+        dilution: { thinner: 'white-spirit', parts: [1, 2] },
+      }),
+    ],
+    ...more,
+  };
+}
+
+export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
+  format: PLAN_FORMAT,
+  version: PLAN_VERSION,
+  anchorDate: null,
+  workshop: DEFAULT_WORKSHOP,
+  bottles: [
+    {
+      id: 'umber',
+      name: 'Umber wash',
+      material: 'wash-enamel',
+      colour: '#3b2a1e',
+      sizeMl: 40,
+      leftMl: 31,
+      openedOn: '2026-06-02',
+      place: '',
+      note: '',
+    },
+  ],
+  pieces: [testPiece()],
+  ...more,
+});
