@@ -10,15 +10,15 @@ import { startServer } from './lib/server.mjs';
 await installIfNeeded();
 await buildAll();
 const { chromium } = await import('@playwright/test');
-const server = await startServer();
+// a day of its own, so that pictures differ only where the views do
+const DAY = '2026-11-24';
+const server = await startServer({ env: { EVENINGTIDE_TODAY: DAY } });
 const browser = await chromium.launch({ executablePath: await chromiumPath(), args: BROWSER_FLAGS });
 const folder = process.argv[2] ?? join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 
-const today = new Date();
-today.setHours(19, 30, 0, 0);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.clock.setFixedTime(today);
+await page.clock.setFixedTime(new Date(`${DAY}T19:30:00`));
 
 async function shot(name, path, ready, prepare) {
   await page.goto(`${server.url}${path}`);

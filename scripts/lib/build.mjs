@@ -1,5 +1,5 @@
 // Builds what changed: TypeScript keeps its own record, the web app is built again when a file it is made of is newer.
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, runTool, step, stop } from './run.mjs';
 
@@ -18,8 +18,8 @@ function webIsStale() {
   return WEB_SOURCES.some((source) => newest(join(ROOT, source)) > built);
 }
 
-const LIBRARY_SOURCES = ['core/src', 'server/src', 'reference/runner', 'tsconfig.json', 'tsconfig.base.json'];
-const LIBRARY_STAMP = join(ROOT, 'server', 'tsconfig.tsbuildinfo');
+const LIBRARY_SOURCES = ['core/src', 'server/src', 'reference/runner', 'tsconfig.json', 'tsconfig.base.json', 'package-lock.json'];
+const LIBRARY_STAMP = join(ROOT, 'server', 'dist', '.built');
 
 /** tsc itself takes seconds to find that nothing changed; a look at the dates takes none. */
 const librariesAreStale = () =>
@@ -33,6 +33,7 @@ export async function buildLibraries({ quiet = false } = {}) {
   const build = () => runTool('typescript/bin/tsc', ['-b'], { quiet });
   const code = quiet ? await build() : await step('Building core and server', build);
   if (code !== 0) stop('The build failed (see above).');
+  writeFileSync(LIBRARY_STAMP, '');
 }
 
 export async function buildWeb() {

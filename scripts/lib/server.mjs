@@ -16,28 +16,31 @@ const freePort = () =>
     });
   });
 
-/** Starts the built server; resolves when it has printed its address. */
-export async function startServer({ demo = true, env = {} } = {}) {
-  const folder = mkdtempSync(join(tmpdir(), 'eveningtide-'));
+/**
+ * Starts the built server; resolves when it has printed its address. Without a `folder` it gets one of its own, which
+ * goes when it is stopped. `kill` ends it without warning, as a crash would.
+ */
+export async function startServer({ demo = true, env = {}, folder = null } = {}) {
+  const data = folder ?? mkdtempSync(join(tmpdir(), 'eveningtide-'));
   const port = await freePort();
   const child = spawn(process.execPath, ['server/dist/main.js', ...(demo ? ['--demo'] : [])], {
     cwd: ROOT,
-    env: { ...process.env, EVENINGTIDE_DATA: folder, EVENINGTIDE_PORT: String(port), ...env },
+    env: { ...process.env, EVENINGTIDE_DATA: data, EVENINGTIDE_PORT: String(port), ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   await new Promise((resolve, reject) => {
-    child.stdout.on('data', (data) => {
-      if (String(data).includes('http://')) resolve();
+    child.stdout.on('data', (said) => {
+      if (String(said).includes('http://')) resolve();
     });
     child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
   });
-  const stop = () =>
+  const end = (signal) =>
     new Promise((resolve) => {
       child.once('exit', () => {
-        rmSync(folder, { recursive: true, force: true });
+        if (folder === null) rmSync(data, { recursive: true, force: true });
         resolve();
       });
-      child.kill();
+      child.kill(signal);
     });
-  return { url: `http://127.0.0.1:${port}`, folder, stop };
+  return { url: `http://127.0.0.1:${port}`, folder: data, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
 }

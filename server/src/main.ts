@@ -22,8 +22,10 @@ const settings = {
   web: process.env['EVENINGTIDE_WEB'] ?? join(ROOT, 'web', 'dist'),
 };
 
-/** Today on the wall clock, YYYY-MM-DD. */
+/** Today on the wall clock, YYYY-MM-DD; tests set a day of their own. */
 function today(): string {
+  const given = process.env['EVENINGTIDE_TODAY'];
+  if (given) return given;
   const now = new Date();
   return `${String(now.getFullYear())}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
 }

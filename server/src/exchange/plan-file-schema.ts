@@ -17,7 +17,8 @@ export async function planFileSchema(): Promise<Schema> {
   const app = await NestFactory.create(NothingButSchemas, { logger: false });
   const document = SwaggerModule.createDocument(app, new DocumentBuilder().build(), { extraModels: [PlanFileDto] });
   const schemas = (document.components?.schemas ?? {}) as Record<string, Schema>;
-  const definitions = Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [plainName(name), plain(schema)]));
+  const definitions: Schema = {};
+  for (const [name, schema] of Object.entries(schemas)) definitions[plainName(name)] = plain(schema);
   const { PlanFile: root, ...others } = definitions;
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -33,7 +34,9 @@ const plainName = (name: string): string => name.replace(/Dto$/, '');
 function plain(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(plain);
   if (typeof value !== 'object' || value === null) return value;
-  const { nullable, ...rest } = Object.fromEntries(Object.entries(value as Schema).map(([key, inner]) => [key, plain(inner)])) as Schema;
+  const inner: Schema = {};
+  for (const [key, field] of Object.entries(value)) inner[key] = plain(field);
+  const { nullable, ...rest } = inner;
   if (typeof rest['$ref'] === 'string') rest['$ref'] = rest['$ref'].replace(/^#\/components\/schemas\/(\w+?)(?:Dto)?$/, '#/$defs/$1');
   if (rest['type'] === 'object' && rest['properties']) rest['additionalProperties'] = false;
   if (nullable !== true) return rest;

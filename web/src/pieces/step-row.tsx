@@ -17,9 +17,9 @@ import { zoneWords } from './zone-words.js';
 
 /** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
 const LINE_COLUMNS =
-  'grid grid-cols-[28px_minmax(84px,1fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2';
+  'grid grid-cols-[28px_minmax(96px,1.15fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2';
 export const HEAD_COLUMNS =
-  'grid grid-cols-[52px_minmax(84px,1fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2 pr-7';
+  'grid grid-cols-[52px_minmax(96px,1.15fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2 pr-7';
 
 interface StepRowProps {
   piece: Piece;
@@ -118,7 +118,7 @@ function StepLine({
       <span className="figures text-right text-ink-2">{index + 1}</span>
       <span className="leading-tight font-semibold">
         {incoming.technique.name}
-        {step.coats > 1 && <span className="figures ml-1 font-normal text-ink-2">× {step.coats}</span>}
+        {step.coats > 1 && <span className="figures ml-1 font-normal whitespace-nowrap text-ink-2">× {step.coats}</span>}
       </span>
       <span className="flex min-w-0 items-center gap-1.5">
         {paint && (

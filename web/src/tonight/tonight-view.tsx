@@ -177,8 +177,10 @@ function JobItem({
         </p>
         {paint && (
           <p className="flex items-center gap-2 text-lg print:text-sm">
-            <Swatch colour={paint.colour} size={18} /> <b>{paint.name}</b>
-            {mix && <span>{mixWords(mix)}</span>}
+            <span className="contents print:hidden">
+              <Swatch colour={paint.colour} size={18} />
+            </span>
+            <b>{paint.name}</b> {mix && <span>{mixWords(mix)}</span>}
           </p>
         )}
         {step.gate !== null && (

@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test';
+
+/** Each worker starts a server of its own (fixtures.ts), so tests do not see each other's data. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '**/*.spec.ts',
+  workers: 2,
+  fullyParallel: true,
+  timeout: 45_000,
+  expect: { timeout: 10_000 },
+  forbidOnly: Boolean(process.env['CI']),
+  reporter: process.env['EVENINGTIDE_REPORT'] ? [['line'], ['json', { outputFile: process.env['EVENINGTIDE_REPORT'] }]] : [['list']],
+  outputDir: '../test-results/traces',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['EVENINGTIDE_CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+});

@@ -1,0 +1,73 @@
+// `npm test`: installs what it needs, then format, lint, types, unit tests, reference data and the real interface.
+// Closes with `N passed, N failed` alone on a line.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildAll } from './lib/build.mjs';
+import { chromiumPath } from './lib/browser.mjs';
+import { installIfNeeded } from './lib/install.mjs';
+import { ROOT, run, runTool } from './lib/run.mjs';
+
+const RESULTS = join(ROOT, 'test-results');
+
+await installIfNeeded();
+const chromium = await chromiumPath();
+await buildAll();
+rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS, { recursive: true });
+
+const total = { passed: 0, failed: 0 };
+const count = (passed, failed) => {
+  total.passed += passed;
+  total.failed += failed;
+};
+
+/** A check without tests of its own counts as one. */
+async function check(name, work) {
+  console.log(`\n── ${name}`);
+  const code = await work();
+  count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+  console.log(code === 0 ? 'good' : `failed (exit ${code})`);
+}
+
+/** A runner that writes its tally to a file; without one, it counts as one failure. */
+async function suite(name, file, work, tally) {
+  console.log(`\n── ${name}`);
+  const code = await work();
+  try {
+    const { passed, failed } = tally(JSON.parse(readFileSync(join(RESULTS, file), 'utf8')));
+    count(passed, failed === 0 && code !== 0 ? 1 : failed);
+  } catch {
+    count(0, 1);
+  }
+}
+
+await check('Format', () => runTool('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']));
+await check('Lint', () => runTool('eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
+for (const room of ['core', 'server', 'reference/runner', 'web', 'e2e'])
+  await check(`Types of ${room}`, () => runTool('typescript/bin/tsc', ['-p', room, '--noEmit']));
+await suite(
+  'Unit tests',
+  'jest.json',
+  () =>
+    run(process.execPath, [
+      '--experimental-vm-modules',
+      '--disable-warning=ExperimentalWarning',
+      'node_modules/jest/bin/jest.js',
+      '--json',
+      '--outputFile',
+      join(RESULTS, 'jest.json'),
+    ]),
+  (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites }),
+);
+await check('Reference data', () => run(process.execPath, ['scripts/reference.mjs']));
+await suite(
+  'The real interface',
+  'playwright.json',
+  () =>
+    runTool('@playwright/test/cli.js', ['test', '-c', 'e2e/playwright.config.ts'], {
+      env: { EVENINGTIDE_CHROMIUM: chromium, EVENINGTIDE_REPORT: join(RESULTS, 'playwright.json') },
+    }),
+  (report) => ({ passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }),
+);
+console.log(`\n${total.passed} passed, ${total.failed} failed`);
+process.exitCode = total.failed > 0 ? 1 : 0;
