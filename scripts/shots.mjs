@@ -35,8 +35,9 @@ await shot('piece-step', '/pieces/salt-van-14?step=s8', /While it dries/);
 await shot('evenings', '/evenings', 'Your hands');
 await shot('tonight', '/tonight', /Print the bench card/);
 await shot('new-piece', '/pieces', /nothing stands against/, () => page.getByRole('button', { name: 'New piece' }).click());
-await page.goto(`${server.url}/tonight`);
-await page.getByText('Print the bench card').waitFor();
-await page.pdf({ path: join(folder, 'bench-card.pdf'), preferCSSPageSize: true, printBackground: false });
+// the bench card as it is printed: A4 upright at 96 dpi
+await page.setViewportSize({ width: 794, height: 1123 });
+await page.emulateMedia({ media: 'print' });
+await shot('bench-card', '/tonight', /Leave alone overnight/);
 await browser.close();
 await server.stop();
