@@ -10,17 +10,20 @@ import { PieceHeader } from './piece-header.js';
 import { Sequence } from './sequence.js';
 import { useAutosave } from './use-autosave.js';
 
-/** Opens the piece in the editor as soon as it is known, and closes it when the view is left. */
-function useOpenPiece(pieceId: string): { piece: Piece | null; state: 'loading' | 'failed' | 'missing' | 'open'; retry: () => void } {
+type Opening = { state: 'loading' | 'failed' | 'missing'; piece: null } | { state: 'open'; piece: Piece };
+
+/** Opens the piece in the editor as soon as it is known, follows what another tab saves, and closes it when the view is left. */
+function useOpenPiece(pieceId: string): Opening & { retry: () => void } {
   const dispatch = useAppDispatch();
-  const { data, isError, refetch } = usePiecesQuery(undefined, { refetchOnMountOrArgChange: true });
-  const piece = useAppSelector((state) => state.editor.piece);
+  const { data, isError, refetch } = usePiecesQuery(undefined, { refetchOnMountOrArgChange: true, refetchOnFocus: true });
+  const { piece, version, save } = useAppSelector((state) => state.editor);
   const stored = data?.find((one) => one.piece.id === pieceId);
-  const open = piece?.id === pieceId;
+  const isOpen = piece?.id === pieceId;
+  const isBehind = isOpen && save === 'saved' && stored !== undefined && stored.version > version;
 
   useEffect(() => {
-    if (stored && !open) dispatch(editorActions.opened({ stored, draft: draftOf(pieceId, stored.version) }));
-  }, [stored, open, pieceId, dispatch]);
+    if (stored && (!isOpen || isBehind)) dispatch(editorActions.opened({ stored, draft: draftOf(pieceId) }));
+  }, [stored, isOpen, isBehind, pieceId, dispatch]);
   useEffect(
     () => () => {
       dispatch(editorActions.closed());
@@ -28,14 +31,11 @@ function useOpenPiece(pieceId: string): { piece: Piece | null; state: 'loading' 
     [dispatch],
   );
 
-  const state = open ? 'open' : isError ? 'failed' : data && !stored ? 'missing' : 'loading';
-  return {
-    piece: open ? piece : null,
-    state,
-    retry: () => {
-      void refetch();
-    },
+  const retry = () => {
+    void refetch();
   };
+  if (isOpen) return { state: 'open', piece, retry };
+  return { state: isError ? 'failed' : data && !stored ? 'missing' : 'loading', piece: null, retry };
 }
 
 export function PieceView() {

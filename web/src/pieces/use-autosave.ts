@@ -15,7 +15,9 @@ export function useAutosave(): void {
   const sending = useRef(false);
 
   useEffect(() => {
-    if (piece && save !== 'saved') keepDraft(piece, version);
+    if (!piece) return;
+    if (save === 'saved') dropDraft(piece.id);
+    else keepDraft(piece, version);
   }, [piece, version, save]);
 
   useEffect(() => {
@@ -28,7 +30,6 @@ export function useAutosave(): void {
         send({ version, piece })
           .unwrap()
           .then((stored) => {
-            dropDraft(piece.id);
             dispatch(editorActions.saved({ version: stored.version, sent: piece }));
           })
           .catch((error: unknown) => {

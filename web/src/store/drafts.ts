@@ -1,7 +1,7 @@
 import type { Piece } from '@eveningtide/core/subjects';
 
 /** What was typed and not yet saved, kept in the browser so that a crash or a closed tab loses nothing. */
-interface Draft {
+export interface Draft {
   version: number;
   piece: Piece;
 }
@@ -18,12 +18,11 @@ export function keepDraft(piece: Piece, version: number): void {
 
 export const dropDraft = (id: string): void => localStorage.removeItem(key(id));
 
-/** The draft that belongs to this version; one of another version is out of date. */
-export function draftOf(id: string, version: number): Piece | null {
+/** What was typed and never saved, with the version it began from; null where there is nothing. */
+export function draftOf(id: string): Draft | null {
   try {
     const text = localStorage.getItem(key(id));
-    const draft = text === null ? null : (JSON.parse(text) as Draft);
-    return draft?.version === version ? draft.piece : null;
+    return text === null ? null : (JSON.parse(text) as Draft);
   } catch {
     return null;
   }

@@ -86,8 +86,13 @@ describe('saving', () => {
   });
 
   test('a draft that was never saved is opened as unsaved', () => {
-    const state = editorReducer(undefined, act.opened({ stored, draft: { ...piece, name: 'Draft' } }));
+    const state = editorReducer(undefined, act.opened({ stored, draft: { version: 3, piece: { ...piece, name: 'Draft' } } }));
     expect(state).toMatchObject({ save: 'unsaved', version: 3, piece: { name: 'Draft' } });
+  });
+
+  test('a draft of an older version is not thrown away: the painter is asked', () => {
+    const state = editorReducer(undefined, act.opened({ stored, draft: { version: 2, piece: { ...piece, name: 'Draft' } } }));
+    expect(state).toMatchObject({ save: 'conflict', piece: { name: 'Draft' }, theirs: { version: 3 } });
   });
 
   const theirs = { version: 9, deletedAt: null, piece: { ...piece, name: 'Theirs' } };

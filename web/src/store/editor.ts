@@ -2,6 +2,7 @@ import { applyFix, type Fix } from '@eveningtide/core/sequence';
 import type { Piece, Step } from '@eveningtide/core/subjects';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredPiece } from './api.js';
+import type { Draft } from './drafts.js';
 
 /** How the piece on the bench stands to what the server keeps. */
 export type SaveState = 'saved' | 'unsaved' | 'saving' | 'offline' | 'conflict' | 'refused';
@@ -49,13 +50,15 @@ const editor = createSlice({
   name: 'editor',
   initialState,
   reducers: {
-    /** Opens what the server keeps, or a draft of it that was never saved. */
-    opened: (_state, { payload }: PayloadAction<{ stored: StoredPiece; draft: Piece | null }>) => ({
-      ...initialState,
-      piece: payload.draft ?? payload.stored.piece,
-      version: payload.stored.version,
-      save: payload.draft ? ('unsaved' as const) : ('saved' as const),
-    }),
+    /**
+     * Opens what the server keeps, or a draft of it that was never saved. A draft of another version means that the
+     * piece was changed elsewhere meanwhile: the painter is asked.
+     */
+    opened: (_state, { payload: { stored, draft } }: PayloadAction<{ stored: StoredPiece; draft: Draft | null }>): EditorState => {
+      if (!draft) return { ...initialState, piece: stored.piece, version: stored.version };
+      const opened = { ...initialState, piece: draft.piece, version: draft.version };
+      return draft.version === stored.version ? { ...opened, save: 'unsaved' } : { ...opened, save: 'conflict', theirs: stored };
+    },
     closed: () => initialState,
     renamed: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => ({ ...piece, name: payload }));

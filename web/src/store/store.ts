@@ -1,13 +1,18 @@
 import { configureStore } from '@reduxjs/toolkit';
+import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.js';
 import { editorReducer } from './editor.js';
 
-export const makeStore = () =>
-  configureStore({
+export function makeStore() {
+  const store = configureStore({
     reducer: { [api.reducerPath]: api.reducer, editor: editorReducer },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
+  // what another tab saved is fetched when this one is looked at again
+  setupListeners(store.dispatch);
+  return store;
+}
 
 export type AppStore = ReturnType<typeof makeStore>;
 export type RootState = ReturnType<AppStore['getState']>;
