@@ -6,11 +6,25 @@ import { ROOT } from './lib/run.mjs';
 
 await installIfNeeded();
 await buildLibraries();
+const POSIX = process.platform !== 'win32';
 const children = [
   ['node_modules/typescript/bin/tsc', '-b', '--watch', '--preserveWatchOutput'],
-  ['--watch-path=server/dist', '--watch-path=core/dist', 'server/dist/main.js', '--demo'],
+  ['--watch', '--watch-preserve-output', 'server/dist/main.js', '--demo'],
   ['node_modules/vite/bin/vite.js', 'web'],
-].map((args) => spawn(process.execPath, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, EVENINGTIDE_WEB: 'none' } }));
-const end = () => children.forEach((child) => child.kill());
+].map((args) =>
+  // a group of its own each: a watching Node has children that must end with it
+  spawn(process.execPath, args, { cwd: ROOT, stdio: 'inherit', detached: POSIX, env: { ...process.env, EVENINGTIDE_WEB: 'none' } }),
+);
+
+function end() {
+  for (const child of children) {
+    try {
+      process.kill(POSIX ? -child.pid : child.pid);
+    } catch {
+      // it has ended already
+    }
+  }
+  process.exit(0);
+}
 process.on('SIGINT', end);
 process.on('SIGTERM', end);

@@ -4,7 +4,7 @@ import { plainStep, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 import type { Edit, Fix } from './finding.js';
 import { fogsGlazing, openGlazing } from './glazing.js';
-import type { Moment } from './walker.js';
+import type { Moment } from './moment.js';
 
 /**
  * Changes that a rule can propose. They are only proposals: `curingFixes` walks each changed sequence and keeps those

@@ -4,6 +4,7 @@ import { firstOpen } from '../units/index.js';
 import type { Finding } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin } from './layer.js';
+import type { Moment } from './moment.js';
 import { openingsOn, type Opening } from './openings.js';
 import { RULES } from './rules/index.js';
 import type { Caused } from './rules/rule.js';
@@ -51,22 +52,6 @@ export interface StepReport {
 export interface SequenceReport {
   steps: StepReport[];
   findings: Finding[];
-}
-
-/** What a rule may read when a step is about to be done: the state before it, and the step. */
-export interface Moment {
-  subject: Subject;
-  steps: readonly Step[];
-  step: Step;
-  stepIndex: number;
-  startMin: number;
-  /** Minutes between the end of the step before and this start, beyond the step's own wait. */
-  sinceLastMin: number;
-  incoming: Incoming;
-  state: SequenceState;
-  zones: readonly ZoneState[];
-  openings: readonly { zone: ZoneState; opening: Opening }[];
-  air: Air;
 }
 
 /** A later step floods or seals what is scattered on the zone. */

@@ -2,7 +2,7 @@ import type { Step } from '../../subjects/index.js';
 import type { Finding, Fix, Severity } from '../finding.js';
 import type { SequenceState } from '../state.js';
 import type { Subject } from '../subject.js';
-import type { Moment } from '../walker.js';
+import type { Moment } from '../moment.js';
 
 /** A finding and what caused it: the same cause is told once, at the step where it was first met. */
 export interface Caused {

@@ -2,7 +2,7 @@ import type { Dose, SolventClass } from '../../materials/index.js';
 import { insertSealerForSubstrate, swaps } from '../fix-proposals.js';
 import { isBarrier } from '../layer.js';
 import type { ZoneState } from '../state.js';
-import type { Moment } from '../walker.js';
+import type { Moment } from '../moment.js';
 import { finding, type Caused, type Rule } from './rule.js';
 
 const ID = 'solvent-attacks-substrate';

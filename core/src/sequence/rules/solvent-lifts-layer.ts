@@ -2,7 +2,7 @@ import { formatMinutes } from '../../units/index.js';
 import { insertSeals, swaps, waitUntil } from '../fix-proposals.js';
 import { filmStateAt, layerResistance, readyMin, type Layer } from '../layer.js';
 import { exposedTo, workableLayer } from '../state.js';
-import type { Moment } from '../walker.js';
+import type { Moment } from '../moment.js';
 import { finding, layerWords, type Caused, type Rule } from './rule.js';
 
 const ID = 'solvent-lifts-layer';

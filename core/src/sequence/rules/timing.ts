@@ -3,7 +3,7 @@ import { insertSeals, letPlanChoose, waitUntil } from '../fix-proposals.js';
 import type { Opening } from '../openings.js';
 import type { ZoneState } from '../state.js';
 import type { Severity } from '../finding.js';
-import type { Moment } from '../walker.js';
+import type { Moment } from '../moment.js';
 import { finding, layerWords, type Caused, type Rule } from './rule.js';
 
 /** Handling steps that have rules of their own for soft paint. */
