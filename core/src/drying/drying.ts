@@ -73,22 +73,28 @@ export function solventFactor(carrier: Material['carrier'], air: Air, airflow: A
 export const oxidationFactor = (air: Air): number => 2 ** ((REFERENCE_AIR.tempC - air.tempC) / 10);
 
 /** Σ shareᵢ · factorᵢ: how many times slower than at reference. Kept per air, for a plan has only a handful of airs. */
-function slowdown(carrier: Material['carrier'], mechanism: DryingMechanism, airflow: Airflow, air: Air): number {
-  const forAir = slowdowns.get(air) ?? new Map<string, number>();
-  slowdowns.set(air, forAir);
-  const { water, solvent, oxidation } = mechanism;
-  const key = `${carrier} ${String(water)} ${String(solvent)} ${airflow}`;
-  const before = forAir.get(key);
+function slowdown(material: Material, mechanism: DryingMechanism, airflow: Airflow, air: Air): number {
+  let inAir = slowdowns[airflow].get(air);
+  if (!inAir) slowdowns[airflow].set(air, (inAir = new Map()));
+  const before = inAir.get(material);
   if (before !== undefined) return before;
+  const { water, solvent, oxidation } = mechanism;
   const sum =
     (water > 0 ? water * waterFactor(air, airflow) : 0) +
-    (solvent > 0 ? solvent * solventFactor(carrier, air, airflow) : 0) +
+    (solvent > 0 ? solvent * solventFactor(material.carrier, air, airflow) : 0) +
     (oxidation > 0 ? oxidation * oxidationFactor(air) : 0);
-  forAir.set(key, sum);
+  inAir.set(material, sum);
   return sum;
 }
 
-const slowdowns = new WeakMap<Air, Map<string, number>>();
+type Slowdowns = WeakMap<Air, Map<Material, number>>;
+const slowdowns: Record<Airflow, Slowdowns> = {
+  still: new WeakMap(),
+  fan: new WeakMap(),
+  'cool-dryer': new WeakMap(),
+  'warm-dryer': new WeakMap(),
+  'heat-gun': new WeakMap(),
+};
 
 /**
  * Minutes to a stage if the air stayed as it is. Infinity: it does not get there in this air.
@@ -98,7 +104,7 @@ export function stageMinutes(material: Material, stage: Stage, film: Film, air: 
   const drying = material.drying;
   if (!drying) return 0;
   const evaporating = EVAPORATION_STAGES.includes(stage) || drying.mechanism.oxidation === 0;
-  const factor = slowdown(material.carrier, drying.mechanism, evaporating ? film.airflow : 'still', air);
+  const factor = slowdown(material, drying.mechanism, evaporating ? film.airflow : 'still', air);
   const share = Math.max(THINNEST_FILM_SHARE, film.dryUm / drying.referenceDryUm);
   const exponent = EVAPORATION_STAGES.includes(stage) ? 1 : LATE_STAGE_EXPONENT;
   return drying.ages[AGE_KEYS[stage]] * share ** exponent * factor;

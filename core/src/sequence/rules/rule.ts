@@ -51,3 +51,6 @@ export function finding(
 /** `the enamel, matt of step 2` */
 export const layerWords = (layer: { material: { name: string }; stepIndex: number }): string =>
   `the ${layer.material.name.toLowerCase()} of step ${String(layer.stepIndex + 1)}`;
+
+/** With a capital at its head. */
+export const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -3,7 +3,7 @@ import { insertSealerForSubstrate, swaps } from '../fix-proposals.js';
 import { isBarrier } from '../layer.js';
 import type { ZoneState } from '../state.js';
 import type { Moment } from '../moment.js';
-import { finding, type Caused, type Rule } from './rule.js';
+import { finding, sentence, type Caused, type Rule } from './rule.js';
 
 const ID = 'solvent-attacks-substrate';
 const DOSES: readonly Dose[] = ['mist', 'thin', 'flood'];
@@ -29,25 +29,27 @@ export const solventAttacksSubstrate: Rule = {
   why: 'Hot solvents, propellant, superglue or hot glue melt polystyrene foam and craze plastics wherever the surface is bare or not fully sealed.',
   source: 'common practice; number of sealer coats from the rules of the trade',
   check(moment: Moment): Caused[] {
-    return moment.zones.flatMap((zone) =>
-      moment.incoming.solvents.flatMap(({ solvent, from }) => {
+    const found: Caused[] = [];
+    for (const zone of moment.zones)
+      for (const { solvent, from } of moment.incoming.solvents) {
         const least = zone.substrate.attackedBy[solvent];
-        if (!least || DOSES.indexOf(moment.incoming.dose) < DOSES.indexOf(least)) return [];
+        if (!least || DOSES.indexOf(moment.incoming.dose) < DOSES.indexOf(least)) continue;
         const coats = brushCoatsBetween(zone, solvent, moment);
-        if (coats >= BARRIER_BRUSH_COATS) return [];
-        const state = coats === 0 ? 'bare' : 'not fully sealed';
-        return [
-          {
-            cause: `${ID}:${zone.substrate.id}:${solvent}`,
-            finding: finding(moment, ID, 'snag', {
-              zones: moment.zones.filter((z) => z.substrate === zone.substrate).map((z) => z.zone.id),
-              message: `${from.charAt(0).toUpperCase()}${from.slice(1)} attacks ${zone.substrate.name.toLowerCase()}, which is ${state} here.`,
-              evidence: `${String(coats)} of ${String(BARRIER_BRUSH_COATS)} brushed sealer coats lie between.`,
-            }),
-            propose: () => [...swaps(moment), ...insertSealerForSubstrate(moment)],
-          },
-        ];
-      }),
-    );
+        if (coats < BARRIER_BRUSH_COATS) found.push(attack(moment, zone, solvent, from, coats));
+      }
+    return found;
   },
 };
+
+function attack(moment: Moment, { substrate }: ZoneState, solvent: SolventClass, from: string, coats: number): Caused {
+  const state = coats === 0 ? 'bare' : 'not fully sealed';
+  return {
+    cause: `${ID}:${substrate.id}:${solvent}`,
+    finding: finding(moment, ID, 'snag', {
+      zones: moment.zones.filter((zone) => zone.substrate === substrate).map((zone) => zone.zone.id),
+      message: `${sentence(from)} attacks ${substrate.name.toLowerCase()}, which is ${state} here.`,
+      evidence: `${String(coats)} of ${String(BARRIER_BRUSH_COATS)} brushed sealer coats lie between.`,
+    }),
+    propose: () => [...swaps(moment), ...insertSealerForSubstrate(moment)],
+  };
+}

@@ -3,7 +3,7 @@ import { insertSeals, swaps, waitUntil } from '../fix-proposals.js';
 import { filmStateAt, layerResistance, readyMin, type Layer } from '../layer.js';
 import { exposedTo, workableLayer } from '../state.js';
 import type { Moment } from '../moment.js';
-import { finding, layerWords, type Caused, type Rule } from './rule.js';
+import { finding, layerWords, sentence, type Caused, type Rule } from './rule.js';
 
 const ID = 'solvent-lifts-layer';
 
@@ -68,7 +68,7 @@ export const solventLiftsLayer: Rule = {
             cause,
             finding: finding(moment, ID, outcome === 'lifts' && !layer.material.chalky ? 'snag' : 'caution', {
               zones: [zone.zone.id],
-              message: `${from.charAt(0).toUpperCase()}${from.slice(1)} ${verb} ${layerWords(layer)}.`,
+              message: `${sentence(from)} ${verb} ${layerWords(layer)}.`,
               evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.`,
               causeIndex: layer.stepIndex,
             }),

@@ -4,7 +4,7 @@ import type { Opening } from '../openings.js';
 import type { ZoneState } from '../state.js';
 import type { Severity } from '../finding.js';
 import type { Moment } from '../moment.js';
-import { finding, layerWords, type Caused, type Rule } from './rule.js';
+import { finding, layerWords, sentence, type Caused, type Rule } from './rule.js';
 
 /** Handling steps that have rules of their own for soft paint. */
 const OWN_RULE = new Set(['mask', 'refit']);
@@ -104,7 +104,7 @@ export const betweenWindows: Rule = {
         cause: `between-windows:${String(moment.stepIndex)}:${String(layer.stepIndex)}`,
         finding: finding(moment, 'between-windows', 'snag', {
           zones: zonesOf(moment, layer.stepIndex),
-          message: `${layerWords(layer).replace(/^t/, 'T')} wrinkles under a coat now.`,
+          message: `${sentence(layerWords(layer))} wrinkles under a coat now.`,
           evidence: `${age(moment, opening)} old; takes it up to ${formatMinutes((wet?.toMin ?? 0) - layer.endMin)} or from ${formatMinutes((hard?.fromMin ?? 0) - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
         }),
