@@ -20,8 +20,8 @@ const step = (given: Partial<Step> & Pick<Step, 'technique' | 'zones'>): Omit<St
 const SEALS = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol', 'clear-satin-acrylic', 'clear-gloss-acrylic'] as const;
 
 /** A clear coat right before the step; windows that it would fog are masked for it and opened again. */
-export function insertSeals(moment: Moment): Fix[] {
-  return SEALS.map((material) => {
+export function insertSeals(moment: Moment, seals: readonly string[] = SEALS): Fix[] {
+  return seals.map((material) => {
     const seal = step({ technique: 'clear-coat', material, zones: moment.step.zones });
     const glass = openGlazing(moment.state).map((zone) => zone.zone.id);
     const masked = glass.length > 0 && fogsGlazing({ id: '', ...seal }, moment.subject);
@@ -34,6 +34,35 @@ export function insertSeals(moment: Moment): Fix[] {
       edits: added.map((made): Edit => ({ kind: 'insert', at: moment.stepIndex, step: made })),
     };
   });
+}
+
+/** The same with a gloss coat, for a decal to lie on. */
+export const insertGlossCoat = (moment: Moment): Fix[] =>
+  insertSeals(moment, ['clear-gloss-acrylic', 'clear-gloss-lacquer-aerosol']).map((fix) => ({
+    ...fix,
+    label: fix.label.replace('Add a seal first', 'Add a smooth coat first'),
+  }));
+
+/** Binds loose powder, before the step at `at`. A misted fixer first: it darkens pale powders, a clear coat mutes them. */
+export function fixPowder(zones: readonly string[], at: number): Fix[] {
+  return (['fixer-alcohol', 'fixer-spirit'] as const).map((material) => ({
+    way: 'insert',
+    label: `Fix it: ${materialById(material).name.toLowerCase()}`,
+    edits: [{ kind: 'insert', at, step: step({ technique: 'fix', material, zones: [...zones] }) }],
+  }));
+}
+
+/** The step, moved before an earlier one. */
+export function moveBefore(moment: Moment, to: number): Fix {
+  const { id: _id, ...moved } = moment.step;
+  return {
+    way: 'move',
+    label: `Move it before step ${String(to + 1)}`,
+    edits: [
+      { kind: 'insert', at: to, step: moved },
+      { kind: 'remove', at: moment.stepIndex },
+    ],
+  };
 }
 
 export function insertMattCoat(moment: Moment): Fix[] {

@@ -40,6 +40,25 @@ const SNAGS: [string, Short[], Parameters<typeof subject>[0]][] = [
   ['aerosol on foam', [['spray-coat', 'primer-lacquer-aerosol']], { substrate: 'foam-xps', startSheen: 'bare' }],
   ['superglue on foam', [['glue', 'cyanoacrylate']], { substrate: 'foam-xps', startSheen: 'bare' }],
   ['powder on gloss', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss' }],
+  ['powder left loose on a handled piece', [['powder-dry', 'pigment-dry']], { handled: true }],
+  [
+    'wash over unfixed powder',
+    [
+      ['powder-dry', 'pigment-dry'],
+      ['wash', 'wash-oil'],
+    ],
+    {},
+  ],
+  ['decal on matt paint', [['decal', 'decal-waterslide']], {}],
+  [
+    'streak after its spill',
+    [
+      ['glue', 'spill-slurry'],
+      ['streak', 'acrylic-matt', { source: 'spill on roof' }],
+    ],
+    {},
+  ],
+  ['heat gun on plastic', [['brush-coat', 'acrylic-matt', { drying: 'heat-gun' }]], {}],
   ['powder on gloss beside windows', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss', glazing: true }],
   ['clear coat over windows', [['clear-coat', 'clear-matt-acrylic']], { glazing: true }],
   [

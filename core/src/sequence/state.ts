@@ -1,7 +1,7 @@
 import type { AirSpan } from '../climate/index.js';
 import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
-import { isBarrier, layerOf, type Layer } from './layer.js';
+import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -76,6 +76,13 @@ export const workableLayer = (zone: ZoneState): Layer | undefined => zone.layers
 export const solubleIndex = (zone: ZoneState): number =>
   zone.layers.findLastIndex((layer) => layer.material.role === 'soluble' && layer.technique.effect === 'film');
 
+/** Dry matter that falls into something still wet is held by it. */
+function fallsIntoWet(zone: ZoneState, atMin: number): boolean {
+  const top = zone.layers.findLast((layer) => layer.technique.effect !== 'loose');
+  const sprinkle = top?.material.windows?.sprinkle;
+  return top !== undefined && sprinkle !== undefined && atMin <= agedMin(top, sprinkle.toMin);
+}
+
 /** Puts a step's outcome on the zones it reached. */
 export function applyStep(
   state: SequenceState,
@@ -111,7 +118,7 @@ export function applyStep(
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
           for (const below of zone.layers) below.loose = false;
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
-        zone.layers.push({ ...laid });
+        zone.layers.push({ ...laid, loose: laid.loose && !fallsIntoWet(zone, endMin) });
       }
     }
   }

@@ -4,8 +4,10 @@ import type { Subject } from './subject.js';
 import type { SequenceProblem } from './walker.js';
 
 /** Builders for tests: a plain subject, steps in short, starts where they matter. */
-export function subject(given: Partial<Subject['zones'][number]> & { zones?: string[]; glazing?: boolean } = {}): Subject {
-  const { zones = ['side-lower', 'roof'], glazing = false, ...zone } = given;
+export function subject(
+  given: Partial<Subject['zones'][number]> & { zones?: string[]; glazing?: boolean; handled?: boolean } = {},
+): Subject {
+  const { zones = ['side-lower', 'roof'], glazing = false, handled = false, ...zone } = given;
   const plain = {
     substrate: 'polystyrene' as SubstrateId,
     startSheen: 'matt' as const,
@@ -15,7 +17,7 @@ export function subject(given: Partial<Subject['zones'][number]> & { zones?: str
   };
   return {
     kind: 'rolling-stock',
-    handled: false,
+    handled,
     sheenWanted: 'matt',
     keepClean: glazing ? ['glazing'] : [],
     zones: [

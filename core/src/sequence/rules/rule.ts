@@ -28,24 +28,22 @@ export interface Rule {
   checkEnd?(end: EndOfWalk): Caused[];
 }
 
+/** What a rule says of a step. */
+interface Said {
+  zones: readonly string[];
+  message: string;
+  evidence: string;
+  causeIndex?: number | null;
+}
+
 /** Builds the finding for the step a rule is looking at. */
-export function finding(
-  moment: Moment,
-  rule: string,
-  severity: Severity,
-  said: { zones: readonly string[]; message: string; evidence: string; causeIndex?: number | null },
-): Finding {
-  return {
-    rule,
-    severity,
-    stepIndex: moment.stepIndex,
-    stepId: moment.step.id,
-    zones: [...new Set(said.zones)],
-    message: said.message,
-    evidence: said.evidence,
-    causeIndex: said.causeIndex ?? null,
-    fixes: [],
-  };
+export const finding = (moment: Moment, rule: string, severity: Severity, said: Said): Finding =>
+  findingAt(moment.step, moment.stepIndex, rule, severity, said);
+
+/** Builds a finding for any step: at the end of the walk a rule looks back. */
+export function findingAt(step: Step, stepIndex: number, rule: string, severity: Severity, said: Said): Finding {
+  const { zones, message, evidence, causeIndex = null } = said;
+  return { rule, severity, stepIndex, stepId: step.id, zones: [...new Set(zones)], message, evidence, causeIndex, fixes: [] };
 }
 
 /** `the enamel, matt of step 2` */

@@ -1,0 +1,48 @@
+import { readyMin } from '../layer.js';
+import { formatMinutes } from '../../units/index.js';
+import { letPlanChoose, waitUntil } from '../fix-proposals.js';
+import type { Moment } from '../moment.js';
+import { finding, layerWords, type Caused, type Rule } from './rule.js';
+
+/** Layers that are not dry-hard yet when a step handles the zone. */
+function softUnder(moment: Moment, rule: string, message: (layer: string) => string): Caused[] {
+  return moment.zones.flatMap((zone) => {
+    const soft = zone.layers.findLast((layer) => layer.material.drying !== null && readyMin(layer, 'dryHard') > moment.startMin);
+    if (!soft) return [];
+    const hard = readyMin(soft, 'dryHard');
+    return [
+      {
+        cause: `${rule}:${String(moment.stepIndex)}:${String(soft.stepIndex)}`,
+        finding: finding(moment, rule, 'caution', {
+          zones: [zone.zone.id],
+          message: message(layerWords(soft)),
+          evidence: `${formatMinutes(moment.startMin - soft.endMin)} old, dry-hard after ${formatMinutes(hard - soft.endMin)}.`,
+          causeIndex: soft.stepIndex,
+        }),
+        propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard, 'dry-hard')],
+      },
+    ];
+  });
+}
+
+export const maskOnSoftPaint: Rule = {
+  id: 'mask-on-soft-paint',
+  title: 'Tape on soft paint',
+  why: 'Tape on a coat that is not dry-hard prints its edge and lifts paint when it is pulled.',
+  source: 'common practice',
+  check: (moment) =>
+    moment.incoming.technique.effect === 'mask'
+      ? softUnder(moment, 'mask-on-soft-paint', (layer) => `Tape on soft paint: ${layer} is not hard yet.`)
+      : [],
+};
+
+export const refitWet: Rule = {
+  id: 'refit-wet',
+  title: 'Refitted wet',
+  why: 'A part that goes back before its coat is dry-hard sticks, prints and picks up dust; a wheel may never run true again.',
+  source: 'common practice',
+  check: (moment) =>
+    moment.incoming.technique.effect === 'refit'
+      ? softUnder(moment, 'refit-wet', (layer) => `Refitted wet: ${layer} is not hard yet.`)
+      : [],
+};
