@@ -17,7 +17,7 @@ const browser = await chromium.launch({ executablePath: await chromiumPath(), ar
 const folder = process.argv[2] ?? join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
 await page.clock.setFixedTime(new Date(`${DAY}T19:30:00`));
 
 async function shot(name, path, ready, prepare) {

@@ -74,8 +74,8 @@ export const oxidationFactor = (air: Air): number => 2 ** ((REFERENCE_AIR.tempC 
 
 /** Σ shareᵢ · factorᵢ: how many times slower than at reference. Kept per air, for a plan has only a handful of airs. */
 function slowdown(material: Material, mechanism: DryingMechanism, airflow: Airflow, air: Air): number {
-  let inAir = slowdowns[airflow].get(air);
-  if (!inAir) slowdowns[airflow].set(air, (inAir = new Map()));
+  const inAir = slowdowns[airflow].get(air) ?? new Map<Material, number>();
+  slowdowns[airflow].set(air, inAir);
   const before = inAir.get(material);
   if (before !== undefined) return before;
   const { water, solvent, oxidation } = mechanism;

@@ -52,7 +52,7 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
         {WEEKDAYS.map((name, weekday) => {
           const evening = weekly.find((e) => e.weekday === weekday);
           return (
-            <div key={name} className="grid grid-cols-[1fr_110px_110px] items-center gap-2 py-0.5">
+            <div key={name} className="grid grid-cols-[1fr_136px_136px] items-center gap-2 py-0.5">
               <label className="flex items-center gap-2">
                 <input
                   type="checkbox"
@@ -96,7 +96,7 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
       <fieldset className="mt-3">
         <legend className="mb-1 font-semibold">Single dates instead</legend>
         {dates.map((single, at) => (
-          <div key={at} className="grid grid-cols-[1fr_110px_110px_30px] items-center gap-2 py-0.5">
+          <div key={at} className="grid grid-cols-[1fr_136px_136px_30px] items-center gap-2 py-0.5">
             <input
               type="date"
               aria-label={`Date ${String(at + 1)}`}

@@ -45,7 +45,13 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
         {until ? ` · ${until}` : ''}
         {!overnight && next && waits !== null && Number.isFinite(waits) ? ` · next at ${clockOf(next.startMin)}` : ''}
       </p>
-      <svg width={WIDTH} height={HEIGHT} aria-hidden="true" className={overnight ? 'text-tide-lit' : 'text-tide'}>
+      <svg
+        viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
+        preserveAspectRatio="none"
+        aria-hidden="true"
+        style={{ height: HEIGHT }}
+        className={`w-[180px] shrink-0 min-[1180px]:w-[250px] ${overnight ? 'text-tide-lit' : 'text-tide'}`}
+      >
         {waits !== null && Number.isFinite(waits) && (
           <>
             <path d={ebbPath(0, x(waits - report.endMin), FLOOR, 10)} className={overnight ? 'fill-wet-lit' : 'fill-wet'} />

@@ -41,7 +41,7 @@ export function Sequence({ piece }: { piece: Piece }) {
   };
 
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_320px] print:block">
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_250px] min-[1180px]:grid-cols-[minmax(0,1fr)_320px] print:block">
       <section aria-label="Sequence" className="min-w-0 border-r border-line-strong pb-10">
         {piece.steps.length === 0 ? (
           <Empty title="No step yet">

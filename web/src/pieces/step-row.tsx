@@ -16,10 +16,9 @@ import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
 
 /** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
-const LINE_COLUMNS =
-  'grid grid-cols-[28px_minmax(96px,1.15fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2';
+const LINE_COLUMNS = 'grid grid-cols-[28px_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_76px_minmax(0,1.2fr)_50px_36px] gap-x-2';
 export const HEAD_COLUMNS =
-  'grid grid-cols-[52px_minmax(96px,1.15fr)_minmax(110px,1.5fr)_minmax(80px,1.2fr)_76px_minmax(70px,1.2fr)_50px_36px] gap-x-2 pr-7';
+  'grid grid-cols-[52px_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_76px_minmax(0,1.2fr)_50px_36px] gap-x-2 pr-7';
 
 interface StepRowProps {
   piece: Piece;
