@@ -15,6 +15,7 @@ async function setStep(page: Page, technique: string, material?: string, dilutio
 
 async function addStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {
   await page.getByRole('button', { name: 'Add a step', exact: true }).click();
+  await expect(rows(page).last().getByRole('button', { expanded: true })).toBeVisible();
   await setStep(page, technique, material, dilution);
 }
 

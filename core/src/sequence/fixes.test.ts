@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyFix, checkSequence, checkWithFixes, expandRounds, fixForPlanned, stepIdOf, type SequenceProblem } from './index.js';
-import { problem, subject, type Short } from './testing.js';
+import { problem, subject, type Short } from './example.js';
 
 const cured = (p: SequenceProblem) => checkWithFixes(p).findings;
 

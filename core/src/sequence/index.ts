@@ -8,3 +8,4 @@ export { RULES, type Rule } from './rules/index.js';
 export type { TakeBack } from './take-back.js';
 export * from './rounds.js';
 export * from './lags.js';
+export { exampleProblem, type Example, type Examples } from './example.js';

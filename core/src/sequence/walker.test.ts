@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { MATERIALS } from '../materials/index.js';
 import { TECHNIQUES } from '../techniques/index.js';
 import { checkSequence, type Finding } from './index.js';
-import { problem, subject, type Short } from './testing.js';
+import { problem, subject, type Short } from './example.js';
 
 const told = (findings: readonly Finding[]): string[] => findings.map((f) => `${f.rule}@${String(f.stepIndex + 1)}`);
 const check = (...args: Parameters<typeof problem>) => checkSequence(problem(...args));

@@ -22,7 +22,7 @@ export function Sequence({ piece }: { piece: Piece }) {
   const [search, setSearch] = useSearchParams();
   const openId = search.get('step');
   const setOpen = (id: string | null) => {
-    setSearch(id ? { step: id } : {}, { replace: true });
+    setSearch(id ? { step: id } : {}, { replace: true, flushSync: true });
   };
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),

@@ -31,6 +31,23 @@ export const chipStackIncomplete: Rule = {
   title: 'The layers for chipping are not right',
   why: 'Chips come where water reaches a soluble layer through thin water-based top coats, over a coat that stands up to the water.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['airbrush-coat', 'lacquer-matt'],
+        ['airbrush-coat', 'acrylic-matt'],
+        ['chip', 'water'],
+      ],
+    },
+    silent: {
+      steps: [
+        ['airbrush-coat', 'lacquer-matt'],
+        ['spray-coat', 'chipping-medium', { coats: 2 }],
+        ['airbrush-coat', 'acrylic-matt'],
+        ['chip', 'water'],
+      ],
+    },
+  },
   check(moment) {
     if (moment.incoming.technique.need !== 'chip') return [];
     const faults = moment.zones.flatMap((zone) => {

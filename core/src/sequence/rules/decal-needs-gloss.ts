@@ -11,6 +11,15 @@ export const decalNeedsGloss: Rule = {
   title: 'A decal wants a smooth coat',
   why: 'On a matt surface air stays under the film of a decal and shows as silver. A gloss or smooth satin coat first lets it lie down.',
   source: 'common practice',
+  examples: {
+    fires: { steps: [['decal', 'decal-waterslide']] },
+    silent: {
+      steps: [
+        ['clear-coat', 'clear-gloss-acrylic'],
+        ['decal', 'decal-waterslide'],
+      ],
+    },
+  },
   check(moment) {
     if (moment.incoming.material?.role !== 'decal') return [];
     const rough = moment.zones.map((zone) => ({ zone, ...surfaceSheen(zone) })).filter((s) => s.sheenGu < SMOOTH_FROM_GU);

@@ -9,6 +9,17 @@ export const glazingUnmasked: Rule = {
   title: 'Windows left open',
   why: 'Any spray or clear coat that reaches window glazing fogs it for good, primer included. Mask it first, or take the glazing out.',
   source: 'common practice',
+  examples: {
+    fires: { steps: [['clear-coat', 'clear-matt-acrylic']], on: { glazing: true } },
+    silent: {
+      steps: [
+        ['mask', 'masking-tape', { zones: ['glazing'] }],
+        ['clear-coat', 'clear-matt-acrylic'],
+        ['unmask', null, { zones: ['glazing'] }],
+      ],
+      on: { glazing: true },
+    },
+  },
   check(moment) {
     const open = openGlazing(moment.state);
     if (open.length === 0 || !fogsGlazing(moment.step, moment.subject)) return [];

@@ -8,6 +8,10 @@ export const heatOverLimit: Rule = {
   title: 'Too hot for the piece',
   why: 'Warm air from a dryer bends thin plastic, and a heat gun melts or burns it; foam collapses, and its fumes are poisonous.',
   source: 'common practice; limits of the substrates from memory',
+  examples: {
+    fires: { steps: [['brush-coat', 'acrylic-matt', { drying: 'heat-gun' }]] },
+    silent: { steps: [['brush-coat', 'acrylic-matt', { drying: 'cool-dryer' }]] },
+  },
   check(moment) {
     const tempC = filmTempC(moment.step.drying, moment.air);
     const bent = moment.zones.filter((zone) => tempC > zone.substrate.heatLimitC);

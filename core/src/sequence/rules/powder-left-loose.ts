@@ -23,6 +23,21 @@ export const powderLeftLoose: Rule = {
   title: 'Powder left loose',
   why: 'Unfixed powder is dragged about by a wet or rubbing step, and wears off a piece that is handled. Self-adhesive powders hold by themselves; a shelf piece may keep it loose.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['powder-dry', 'pigment-dry'],
+        ['wash', 'wash-acrylic'],
+      ],
+    },
+    silent: {
+      steps: [
+        ['powder-dry', 'pigment-dry'],
+        ['fix', 'fixer-alcohol'],
+        ['wash', 'wash-acrylic'],
+      ],
+    },
+  },
   check(moment) {
     if (!disturbs(moment)) return [];
     return moment.zones.flatMap((zone) => {

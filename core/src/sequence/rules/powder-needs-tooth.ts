@@ -11,6 +11,16 @@ export const powderNeedsTooth: Rule = {
   title: 'Powder needs tooth',
   why: 'Loose powder holds in the pores of a matt surface. On satin or gloss it falls off again; a clear matt coat first gives it tooth.',
   source: 'common practice',
+  examples: {
+    fires: { steps: [['powder-dry', 'pigment-dry']], on: { startSheen: 'gloss' } },
+    silent: {
+      steps: [
+        ['clear-coat', 'clear-matt-acrylic'],
+        ['powder-dry', 'pigment-dry'],
+      ],
+      on: { startSheen: 'gloss' },
+    },
+  },
   check(moment) {
     const { material, technique } = moment.incoming;
     const loosePowder = technique.effect === 'loose' && material?.role === 'powder' && !material.selfAdhesive;

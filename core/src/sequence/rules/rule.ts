@@ -1,4 +1,5 @@
 import type { Step } from '../../subjects/index.js';
+import type { Examples } from '../example.js';
 import type { Finding, Fix, Severity } from '../finding.js';
 import type { SequenceState } from '../state.js';
 import type { Subject } from '../subject.js';
@@ -24,6 +25,8 @@ export interface Rule {
   /** Why, in a sentence or two, for the help page. */
   why: string;
   source: string;
+  /** Its tests, and its help page. */
+  examples: Examples;
   check(moment: Moment): Caused[];
   checkEnd?(end: EndOfWalk): Caused[];
 }

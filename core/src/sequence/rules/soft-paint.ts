@@ -30,6 +30,20 @@ export const maskOnSoftPaint: Rule = {
   title: 'Tape on soft paint',
   why: 'Tape on a coat that is not dry-hard prints its edge and lifts paint when it is pulled.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['brush-coat', 'acrylic-matt', { startMin: 0 }],
+        ['mask', 'masking-tape', { startMin: 30 }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['brush-coat', 'acrylic-matt', { startMin: 0 }],
+        ['mask', 'masking-tape', { startMin: 300 }],
+      ],
+    },
+  },
   check: (moment) =>
     moment.incoming.technique.effect === 'mask'
       ? softUnder(moment, 'mask-on-soft-paint', (layer) => `Tape on soft paint: ${layer} is not hard yet.`)
@@ -41,6 +55,20 @@ export const refitWet: Rule = {
   title: 'Refitted wet',
   why: 'A part that goes back before its coat is dry-hard sticks, prints and picks up dust; a wheel may never run true again.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['brush-coat', 'enamel-matt', { startMin: 0 }],
+        ['refit', null, { startMin: 60 }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['brush-coat', 'enamel-matt', { startMin: 0 }],
+        ['refit', null, { startMin: 1500 }],
+      ],
+    },
+  },
   check: (moment) =>
     moment.incoming.technique.effect === 'refit'
       ? softUnder(moment, 'refit-wet', (layer) => `Refitted wet: ${layer} is not hard yet.`)

@@ -49,6 +49,21 @@ export const solventLiftsLayer: Rule = {
   title: 'Solvent lifts a layer',
   why: 'A coat’s carrier or its thinner dissolves or softens what lies open under it, and drags it about. A barrier that the liquid cannot pass, another carrier, or enough time prevents it.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['brush-coat', 'enamel-matt'],
+        ['wash', 'wash-enamel'],
+      ],
+    },
+    silent: {
+      steps: [
+        ['brush-coat', 'enamel-matt'],
+        ['clear-coat', 'clear-matt-acrylic'],
+        ['wash', 'wash-enamel'],
+      ],
+    },
+  },
   check(moment: Moment): Caused[] {
     const found = new Map<string, Caused>();
     for (const zone of moment.zones)

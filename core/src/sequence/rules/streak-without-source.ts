@@ -10,6 +10,20 @@ export const streakWithoutSource: Rule = {
   title: 'A streak out of nothing',
   why: 'A streak runs from something above it. What runs from a spill is laid before the spill itself: afterwards the brush spoils the clumps.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['glue', 'spill-slurry'],
+        ['streak', 'acrylic-matt', { source: 'spill on roof' }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['streak', 'acrylic-matt', { source: 'spill on roof' }],
+        ['glue', 'spill-slurry'],
+      ],
+    },
+  },
   check(moment) {
     const { step, incoming, steps, stepIndex } = moment;
     if (incoming.technique.id !== 'streak') return [];

@@ -37,6 +37,20 @@ export const tooSoon: Rule = {
   title: 'Too soon',
   why: 'The layer below has not dried far enough for this step: it smears, traps solvent or prints.',
   source: 'common practice; stages after ASTM D1640',
+  examples: {
+    fires: {
+      steps: [
+        ['brush-coat', 'acrylic-matt', { startMin: 0 }],
+        ['drybrush', 'acrylic-satin', { startMin: 5 }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['brush-coat', 'acrylic-matt', { startMin: 0 }],
+        ['drybrush', 'acrylic-satin', { startMin: 240 }],
+      ],
+    },
+  },
   check(moment) {
     const early = off(moment, (where, opening) => where === 'before' || (where === 'between' && opening.why !== 'wrinkle'));
     return early.map(({ opening }): Caused => {
@@ -64,6 +78,20 @@ export const tooLate: Rule = {
   title: 'Too late',
   why: 'The window has closed: the soluble layer no longer opens, wet glue has skinned, a wash can no longer be blended.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['glue', 'white-glue', { startMin: 0 }],
+        ['scatter', 'sand', { startMin: 60 }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['glue', 'white-glue', { startMin: 0 }],
+        ['scatter', 'sand', { startMin: 2 }],
+      ],
+    },
+  },
   check(moment) {
     return off(moment, (where) => where === 'after').map(({ opening }): Caused => {
       const { layer, list } = opening;
@@ -96,6 +124,20 @@ export const betweenWindows: Rule = {
   title: 'In the wrinkling time',
   why: 'Alkyd enamels and hardware aerosols take a second solvent-borne coat within the hour or after two days. Between, the new coat swells the skin and wrinkles it.',
   source: 'common practice',
+  examples: {
+    fires: {
+      steps: [
+        ['airbrush-coat', 'enamel-matt', { startMin: 0 }],
+        ['airbrush-coat', 'enamel-gloss', { startMin: 480 }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['airbrush-coat', 'enamel-matt', { startMin: 0 }],
+        ['airbrush-coat', 'enamel-gloss', { startMin: 30 }],
+      ],
+    },
+  },
   check(moment) {
     return off(moment, (where, opening) => where === 'between' && opening.why === 'wrinkle').map(({ opening }): Caused => {
       const [wet, hard] = opening.list;

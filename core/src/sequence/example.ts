@@ -3,10 +3,29 @@ import { plainStep, type Step, type SubstrateId } from '../subjects/index.js';
 import type { Subject } from './subject.js';
 import type { SequenceProblem } from './walker.js';
 
-/** Builders for tests: a plain subject, steps in short, starts where they matter. */
-export function subject(
-  given: Partial<Subject['zones'][number]> & { zones?: string[]; glazing?: boolean; handled?: boolean } = {},
-): Subject {
+/** What differs from a plain piece of matt polystyrene. */
+export type SubjectGiven = Partial<Subject['zones'][number]> & { zones?: string[]; glazing?: boolean; handled?: boolean };
+
+/** A step in short; it starts as soon as it may unless it says when. */
+export type Short = [technique: string, material: string | null, more?: Partial<Step> & { startMin?: number }];
+
+/** A sequence that shows something. */
+export interface Example {
+  steps: readonly Short[];
+  on?: SubjectGiven;
+  air?: Air;
+}
+
+/** What a rule says of itself by example: where it fires, where it is silent. */
+export interface Examples {
+  fires: Example;
+  silent: Example;
+}
+
+export const exampleProblem = ({ steps, on, air }: Example): SequenceProblem => problem(steps, subject(on), air);
+
+/** A plain subject: two zones of one substrate, with windows where they matter. */
+export function subject(given: SubjectGiven = {}): Subject {
   const { zones = ['side-lower', 'roof'], glazing = false, handled = false, ...zone } = given;
   const plain = {
     substrate: 'polystyrene' as SubstrateId,
@@ -29,8 +48,7 @@ export function subject(
   };
 }
 
-export type Short = [technique: string, material: string | null, more?: Partial<Step> & { startMin?: number }];
-
+/** Steps in short, in unchanging air; they take no time. */
 export function problem(steps: readonly Short[], on: Subject = subject(), air: Air = { tempC: 20, rhPct: 50 }): SequenceProblem {
   return {
     subject: on,
