@@ -1,0 +1,103 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DEFAULT_WORKSHOP, addDays, daysBetween } from '../schedule/index.js';
+import { pieceFromTemplate, plainStep, templateById, type Piece } from '../subjects/index.js';
+import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, stepPaint, type Bottle, type PlanFile } from './index.js';
+
+const bottle: Bottle = {
+  id: 'umber',
+  name: 'Umber wash',
+  material: 'wash-enamel',
+  colour: '#3b2a1e',
+  sizeMl: 40,
+  leftMl: 30,
+  openedOn: '2026-06-02',
+  place: '',
+  note: '',
+};
+const step = plainStep({
+  id: 's',
+  technique: 'wash',
+  material: 'wash-enamel',
+  bottleId: 'umber',
+  zones: ['all'],
+  pinnedAt: '2026-11-26T20:15',
+});
+const piece: Piece = {
+  ...pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 }),
+  doneBy: '2026-12-06',
+  steps: [step],
+};
+const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
+  format: PLAN_FORMAT,
+  version: PLAN_VERSION,
+  anchorDate: '2026-11-24',
+  workshop: { ...DEFAULT_WORKSHOP, dates: [{ date: '2026-11-24', start: '19:30', end: '21:30' }] },
+  bottles: [bottle],
+  pieces: [piece],
+  ...more,
+});
+
+describe('faults of a plan', () => {
+  test('a sound plan has none', () => {
+    expect(planFaults(plan())).toEqual([]);
+  });
+
+  const spoilt = (change: Partial<Piece>): PlanFile => plan({ pieces: [{ ...piece, ...change }] });
+  test.each<[string, PlanFile, string, string]>([
+    ['technique', spoilt({ steps: [{ ...step, technique: 'sneeze' }] }), 'pieces[0].steps[0].technique', 'sneeze'],
+    ['material', spoilt({ steps: [{ ...step, material: 'jam' }] }), 'pieces[0].steps[0].material', 'jam'],
+    ['bottle', plan({ bottles: [] }), 'pieces[0].steps[0].bottleId', 'umber'],
+    ['group', spoilt({ steps: [{ ...step, groupId: 'mud' }] }), 'pieces[0].steps[0].groupId', 'mud'],
+    ['drying place', spoilt({ steps: [{ ...step, dryingPlace: 'oven' }] }), 'pieces[0].steps[0].dryingPlace', 'oven'],
+    ['zone', spoilt({ steps: [{ ...step, zones: ['roof', 'attic'] }] }), 'pieces[0].steps[0].zones[1]', 'attic'],
+    ['thinner', spoilt({ steps: [{ ...step, dilution: { thinner: 'tea', parts: [1, 1] } }] }), 'pieces[0].steps[0].dilution', 'tea'],
+    ['substrate', spoilt({ zones: [{ ...piece.zones[0]!, substrate: 'cheese' as 'abs' }] }), 'pieces[0].zones[0].substrate', 'cheese'],
+    [
+      'pin',
+      spoilt({
+        pictures: [
+          { id: 'p', fileName: 'a.jpg', caption: '', pins: [{ id: 'x', xShare: 0, yShare: 0, zoneId: 'sky', featureId: null, note: '' }] },
+        ],
+      }),
+      'pieces[0].pictures[0].pins[0].zoneId',
+      'sky',
+    ],
+    ['kind of bottle', plan({ bottles: [{ ...bottle, material: 'jam' }] }), 'bottles[0].material', 'jam'],
+    ['bottle id', plan({ bottles: [bottle, bottle] }), 'bottles[1].id', 'umber'],
+  ])('an unknown or doubled %s is named with its place', (_what, broken, path, value) => {
+    const faults = planFaults(broken);
+    expect(faults).toContainEqual(expect.objectContaining({ path, value }));
+    expect(faults.every((fault) => fault.allowed !== '')).toBe(true);
+  });
+});
+
+describe('dates on an anchor', () => {
+  test('all move together, and keep their distances', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -800, max: 800 }), (days) => {
+        const today = addDays('2026-11-24', days);
+        const moved = anchoredOn(plan(), today);
+        expect(moved.anchorDate).toBeNull();
+        expect(moved.workshop.dates[0]?.date).toBe(today);
+        expect(daysBetween(today, moved.pieces[0]!.doneBy!)).toBe(12);
+        expect(daysBetween(today, moved.bottles[0]!.openedOn!)).toBe(daysBetween('2026-11-24', '2026-06-02'));
+        expect(moved.pieces[0]!.steps[0]!.pinnedAt).toBe(`${addDays(today, 2)}T20:15`);
+      }),
+    );
+  });
+
+  test('without an anchor nothing moves', () => {
+    const fixed = plan({ anchorDate: null });
+    expect(anchoredOn(fixed, '2031-01-01')).toBe(fixed);
+  });
+});
+
+describe('what a step is done with', () => {
+  test('the bottle, else the kind, else nothing', () => {
+    expect(stepPaint(step, [bottle])).toEqual({ name: 'Umber wash', colour: '#3b2a1e' });
+    expect(stepPaint({ ...step, colour: '#112233' }, [bottle])?.colour).toBe('#112233');
+    expect(stepPaint(step, [])?.name).toBe('Enamel wash');
+    expect(stepPaint({ ...step, material: null, bottleId: null }, [])).toBeNull();
+  });
+});

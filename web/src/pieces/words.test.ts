@@ -1,0 +1,47 @@
+import { describe, expect, test } from '@jest/globals';
+import { pieceFromTemplate, plainStep, templateById } from '@eveningtide/core/subjects';
+import { ebbPath } from '../ui/ebb.js';
+import { dayWords, whenWords } from '../ui/times.js';
+import { countWords } from './words.js';
+import { zoneWords } from './zone-words.js';
+
+const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
+const on = (...zones: string[]) => zoneWords(van, plainStep({ id: 's', technique: 'inspect', zones }));
+
+describe('zones in words', () => {
+  test.each([
+    [['all'], 'all'],
+    [['roof'], 'roof'],
+    [['side-lower', 'ends'], 'side, lower; ends'],
+    [['roof', 'side-upper', 'side-lower', 'ends', 'underframe'], 'all but wheels'],
+    [['roof', 'side-upper', 'side-lower', 'ends'], 'all but underframe, wheels'],
+    [['glazing'], 'lookout glazing'],
+  ])('%p', (zones, words) => {
+    expect(on(...zones)).toBe(words);
+  });
+});
+
+test('counts', () => {
+  expect([0, 1, 2].map((n) => countWords(n, 'snag'))).toEqual(['0 snags', '1 snag', '2 snags']);
+});
+
+test('days and times', () => {
+  expect(dayWords('2026-11-26')).toBe('Thu 26 Nov');
+  expect(whenWords('2026-11-24', 2 * 1440 + 1170)).toBe('Thu 26 Nov 19:30');
+});
+
+describe('the ebb', () => {
+  const heights = (path: string) => [...path.matchAll(/L[\d.]+ ([\d.]+)/g)].map((m) => Number(m[1]));
+
+  test('falls from wet to ready and never rises', () => {
+    const ys = heights(ebbPath(0, 100, 13, 10));
+    expect(ys[0]).toBe(3);
+    expect(ys.at(-1)).toBe(13);
+    expect(ys).toEqual([...ys].sort((a, b) => a - b));
+  });
+
+  test('has no width when there is nothing to wait for', () => {
+    expect(ebbPath(5, 5, 13, 10)).not.toContain('NaN');
+    expect(ebbPath(8, 5, 13, 10)).toMatch(/^M8\.0 13/);
+  });
+});
