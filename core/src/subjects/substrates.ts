@@ -1,20 +1,6 @@
 import type { Dose, SolventClass } from '../materials/index.js';
 
-export type SubstrateId =
-  | 'polystyrene'
-  | 'abs'
-  | 'resin-pu'
-  | 'resin-printed'
-  | 'pla'
-  | 'brass'
-  | 'white-metal'
-  | 'plaster'
-  | 'card'
-  | 'wood'
-  | 'foam-xps'
-  | 'foam-pir'
-  | 'foam-board'
-  | 'clear-plastic';
+export type SubstrateId = 'polystyrene' | 'abs' | 'resin-pu' | 'resin-printed' | 'pla' | 'brass' | 'white-metal' | 'plaster' | 'card' | 'wood' | 'foam-xps' | 'foam-pir' | 'foam-board' | 'clear-plastic';
 
 export interface Substrate {
   id: SubstrateId;
@@ -37,53 +23,18 @@ const substrate = (s: Substrate): Substrate => s;
 export const SUBSTRATES: readonly Substrate[] = [
   substrate({ id: 'polystyrene', name: 'Polystyrene', attackedBy: { hot: 'thin' }, heatLimitC: 65, bareSheenGu: 35, absorbent: false }),
   substrate({ id: 'abs', name: 'ABS', attackedBy: { hot: 'thin' }, heatLimitC: 75, bareSheenGu: 35, absorbent: false }),
-  substrate({
-    id: 'resin-pu',
-    name: 'Polyurethane resin',
-    attackedBy: { hot: 'flood' },
-    heatLimitC: 60,
-    bareSheenGu: 30,
-    absorbent: false,
-  }),
-  substrate({
-    id: 'resin-printed',
-    name: 'Printed resin',
-    attackedBy: { hot: 'flood' },
-    heatLimitC: 60,
-    bareSheenGu: 30,
-    absorbent: false,
-  }),
+  substrate({ id: 'resin-pu', name: 'Polyurethane resin', attackedBy: { hot: 'flood' }, heatLimitC: 60, bareSheenGu: 30, absorbent: false }),
+  substrate({ id: 'resin-printed', name: 'Printed resin', attackedBy: { hot: 'flood' }, heatLimitC: 60, bareSheenGu: 30, absorbent: false }),
   substrate({ id: 'pla', name: 'PLA print', attackedBy: { hot: 'flood' }, heatLimitC: 50, bareSheenGu: 30, absorbent: false }),
   substrate({ id: 'brass', name: 'Brass', attackedBy: {}, heatLimitC: 150, bareSheenGu: 60, absorbent: false }),
   substrate({ id: 'white-metal', name: 'White metal', attackedBy: {}, heatLimitC: 110, bareSheenGu: 40, absorbent: false }),
   substrate({ id: 'plaster', name: 'Plaster', attackedBy: {}, heatLimitC: 80, bareSheenGu: 2, absorbent: true }),
   substrate({ id: 'card', name: 'Card', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
   substrate({ id: 'wood', name: 'Wood', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
-  substrate({
-    id: 'foam-xps',
-    name: 'Extruded polystyrene foam',
-    attackedBy: { hot: 'mist', spirit: 'mist', cyano: 'thin', heat: 'thin' },
-    heatLimitC: 60,
-    bareSheenGu: 5,
-    absorbent: false,
-  }),
+  substrate({ id: 'foam-xps', name: 'Extruded polystyrene foam', attackedBy: { hot: 'mist', spirit: 'mist', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 5, absorbent: false }),
   substrate({ id: 'foam-pir', name: 'Rigid PIR board', attackedBy: {}, heatLimitC: 110, bareSheenGu: 2, absorbent: true }),
-  substrate({
-    id: 'foam-board',
-    name: 'Foam board',
-    attackedBy: { hot: 'mist', spirit: 'thin', cyano: 'thin', heat: 'thin' },
-    heatLimitC: 60,
-    bareSheenGu: 10,
-    absorbent: true,
-  }),
-  substrate({
-    id: 'clear-plastic',
-    name: 'Clear plastic',
-    attackedBy: { hot: 'mist', cyano: 'mist' },
-    heatLimitC: 60,
-    bareSheenGu: 95,
-    absorbent: false,
-  }),
+  substrate({ id: 'foam-board', name: 'Foam board', attackedBy: { hot: 'mist', spirit: 'thin', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 10, absorbent: true }),
+  substrate({ id: 'clear-plastic', name: 'Clear plastic', attackedBy: { hot: 'mist', cyano: 'mist' }, heatLimitC: 60, bareSheenGu: 95, absorbent: false }),
 ];
 
 const BY_ID = new Map<string, Substrate>(SUBSTRATES.map((s) => [s.id, s]));

@@ -10,13 +10,7 @@ export const BY_ALKYD: DryingMechanism = { water: 0, solvent: 0.4, oxidation: 0.
 export const BY_OIL: DryingMechanism = { water: 0, solvent: 0.1, oxidation: 0.9 };
 
 /** Drying ages as a table row. All catalogue times are from memory unless the entry says otherwise. */
-export function dries(
-  mechanism: DryingMechanism,
-  referenceDryUm: number,
-  ages: Ages,
-  betweenCoatsMin = 10,
-  source = 'from memory',
-): Drying {
+export function dries(mechanism: DryingMechanism, referenceDryUm: number, ages: Ages, betweenCoatsMin = 10, source = 'from memory'): Drying {
   const [touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin] = ages;
   return {
     mechanism,
