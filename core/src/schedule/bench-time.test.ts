@@ -1,0 +1,81 @@
+import { describe, expect, test } from '@jest/globals';
+import { BenchTime } from './bench-time.js';
+import type { Operation } from './problem.js';
+
+const evenings = [
+  { fromMin: 100, toMin: 200 },
+  { fromMin: 300, toMin: 400 },
+];
+const bench = () => new BenchTime({ evenings, daylight: [{ fromMin: 320, toMin: 360 }], airbrushCleanMin: 10 });
+const job = (durationMin: number, more: Partial<Operation> = {}): Operation => ({
+  id: 'x',
+  job: 'x',
+  durationMin,
+  resources: ['hands'],
+  colour: null,
+  daylight: false,
+  pinnedMin: null,
+  waitMin: 0,
+  ...more,
+});
+const spray = (durationMin: number, colour: string) => job(durationMin, { resources: ['hands', 'airbrush'], colour });
+const anyTime = [{ fromMin: 0, toMin: Infinity }];
+
+/** Places operations one after the other as early as they go; returns their starts. */
+function placed(on: BenchTime, ...jobs: Operation[]): (number | null)[] {
+  return jobs.map((operation) => {
+    const slot = on.find(operation, anyTime);
+    if (slot) on.take(operation, slot);
+    return slot?.startMin ?? null;
+  });
+}
+
+describe('bench time', () => {
+  test('fills an evening, then the next, then has none', () => {
+    expect(placed(bench(), job(60), job(60), job(40), job(40), job(40))).toEqual([100, 300, 160, 360, null]);
+  });
+
+  test('nothing is split over a night', () => {
+    expect(placed(bench(), job(101))).toEqual([null]);
+  });
+
+  test('cleaning must fit into the evening as well', () => {
+    expect(placed(bench(), spray(90, 'green'))).toEqual([100]);
+    expect(placed(bench(), spray(91, 'green'))).toEqual([null]);
+  });
+
+  test('one colour after another: the cleaning moves behind the second', () => {
+    const on = bench();
+    expect(placed(on, spray(20, 'green'), spray(20, 'green'), spray(20, 'black'))).toEqual([100, 120, 150]);
+    expect(on.cleanings).toEqual([
+      { fromMin: 140, toMin: 150 },
+      { fromMin: 170, toMin: 180 },
+    ]);
+  });
+
+  test('other work goes between, not into, the cleaning', () => {
+    expect(placed(bench(), spray(20, 'green'), job(5))).toEqual([100, 130]);
+  });
+
+  test('daylight waits for the day', () => {
+    expect(placed(bench(), job(20, { daylight: true }), job(30, { daylight: true }))).toEqual([320, null]);
+  });
+
+  test('only inside what is allowed, from whole minutes', () => {
+    const on = bench();
+    expect(on.find(job(10), [{ fromMin: 110.2, toMin: 130 }])?.startMin).toBe(111);
+    expect(on.find(job(10), [{ fromMin: 110.2, toMin: 110.7 }])?.startMin).toBe(110.2);
+    expect(on.find(job(10), [{ fromMin: 200, toMin: 250 }])).toBeNull();
+    expect(on.find(job(10), [])).toBeNull();
+  });
+
+  test('goes back to a mark', () => {
+    const on = bench();
+    placed(on, job(50));
+    const undo = on.mark();
+    placed(on, spray(20, 'green'));
+    undo();
+    expect(on.cleanings).toEqual([]);
+    expect(placed(on, job(50))).toEqual([150]);
+  });
+});

@@ -1,0 +1,164 @@
+import { expect, openPiece, rows, saved, test } from './fixtures.js';
+
+test('a step pinned too soon is told, and given back to the plan', async ({ bench: page }) => {
+  await openPiece(page, 'Salt van No. 14');
+  await rows(page)
+    .nth(9)
+    .getByRole('button', { name: /Drybrush/ })
+    .click();
+  await rows(page)
+    .nth(8)
+    .getByRole('button', { name: /Filter/ })
+    .click();
+  // the filter right after the wash of the same evening
+  await rows(page)
+    .nth(8)
+    .getByLabel(/Done at/)
+    .fill('2026-11-26T21:20');
+  const early = page.getByRole('group', { name: 'Snag at step 9' }).filter({ hasText: 'Too soon' });
+  await expect(early).toContainText('the enamel wash of step 8');
+  await early.getByRole('button', { name: 'Let the plan choose the evening' }).click();
+  await expect(early).toHaveCount(0);
+  await expect(
+    rows(page)
+      .nth(8)
+      .getByLabel(/Done at/),
+  ).toHaveValue('');
+});
+
+test('drying in the airing cupboard brings the next coat forward', async ({ bench: page }) => {
+  await openPiece(page, 'Quay wall casting');
+  await rows(page)
+    .nth(2)
+    .getByRole('button', { name: /Brush coat/ })
+    .click();
+  const facts = page.getByRole('complementary', { name: 'Facts of the open step' });
+  const ready = facts.locator('dt', { hasText: 'next coat from' }).locator('xpath=following-sibling::dd');
+  const before = await ready.innerText();
+  await rows(page).nth(2).getByLabel('Dries at').selectOption({ label: 'airing cupboard' });
+  await expect(ready).not.toHaveText(before);
+  await saved(page);
+  await page.reload();
+  await expect(rows(page).nth(2).getByLabel('Dries at')).toHaveValue('airing-cupboard');
+});
+
+test('zones are taken away and given back; the last one stays', async ({ bench: page }) => {
+  await openPiece(page, 'Quay wall casting');
+  const row = rows(page).nth(1);
+  await row.getByRole('button', { name: /Brush coat/ }).click();
+  const zone = (name: string) => row.getByRole('checkbox', { name, exact: true });
+  await expect(zone('all')).toBeChecked();
+  await zone('crown').uncheck();
+  await expect(row).toContainText('all but crown');
+  await zone('face').uncheck();
+  await expect(zone('foot')).toBeChecked();
+  await zone('foot').click();
+  await expect(zone('foot')).toBeChecked();
+  await zone('face').check();
+  await zone('crown').check();
+  await expect(zone('all')).toBeChecked();
+});
+
+test('another technique brings its own tools and drops what does not fit it', async ({ bench: page }) => {
+  await openPiece(page, 'Quay wall casting');
+  const row = rows(page).nth(6);
+  await row.getByRole('button', { name: /Streak/ }).click();
+  await expect(row.getByLabel('Runs from')).toHaveValue('Mooring ring');
+  await row.getByLabel('Technique').selectOption({ label: 'Dry powder' });
+  await expect(row.getByLabel('Runs from')).toHaveCount(0);
+  await expect(row.getByLabel('Dilution')).toHaveCount(0);
+  await expect(row.getByRole('combobox', { name: 'Material' })).toContainText('choose …');
+  await row.getByRole('combobox', { name: 'Material' }).click();
+  await expect(page.getByRole('option', { name: 'Rust ochre powder' })).toBeVisible();
+  await expect(page.getByRole('option', { name: 'Lichen green' })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+});
+
+test('a streak whose source is taken away is told', async ({ bench: page }) => {
+  await openPiece(page, 'Quay wall casting');
+  await rows(page)
+    .nth(6)
+    .getByRole('button', { name: /Streak/ })
+    .click();
+  await rows(page).nth(6).getByLabel('Runs from').fill('');
+  await expect(page.getByRole('group', { name: 'Caution at step 7' })).toContainText('Nothing above it is named');
+  await rows(page).nth(6).getByLabel('Runs from').fill('Drain mouth');
+  await expect(page.getByRole('group', { name: /^Caution/ })).toHaveCount(0);
+});
+
+test('a draft of an older version is not thrown away after a reload', async ({ bench: first, server }) => {
+  await openPiece(first, 'Salt van No. 14');
+  await first.route('**/api/pieces/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await first.getByRole('textbox', { name: 'Name of the piece' }).fill('Typed here');
+  await expect(first.getByText('Server away; kept here, trying again')).toBeVisible();
+  const second = await first.context().newPage();
+  await second.goto(`${server.url}/pieces/quay-wall`);
+  // someone else saves the same piece meanwhile
+  const { version, piece } = (await (await fetch(`${server.url}/api/pieces/salt-van-14`)).json()) as { version: number; piece: object };
+  await fetch(`${server.url}/api/pieces/salt-van-14`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ version, piece: { ...piece, name: 'Saved elsewhere' } }),
+  });
+  await first.unroute('**/api/pieces/**');
+  await first.reload();
+  const asked = first.getByRole('alert').filter({ hasText: 'changed elsewhere' });
+  await expect(asked).toContainText('Saved elsewhere');
+  await expect(first.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Typed here');
+  await asked.getByRole('button', { name: 'Take the other' }).click();
+  await expect(first.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Saved elsewhere');
+  await first.reload();
+  await expect(first.getByText('changed elsewhere')).toHaveCount(0);
+});
+
+test('a block in the evenings and its step lead to each other', async ({ bench: page }) => {
+  await openPiece(page, 'Salt van No. 14');
+  await rows(page).nth(7).getByRole('button', { name: /Wash/ }).click();
+  await page
+    .getByRole('complementary')
+    .getByRole('link', { name: /Nov \d\d:\d\d/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Evenings' })).toBeVisible();
+  const block = page.getByRole('link', { name: /Salt van No. 14, step 8, Wash/ });
+  await expect(block).toBeInViewport();
+  await page.getByRole('button', { name: 'Wider' }).click();
+  await block.press('Enter');
+  await expect(rows(page).nth(7).getByLabel('Dilution')).toHaveValue('1 : 2 white spirit');
+});
+
+test('hands are never in two places: blocks of all lanes follow one another', async ({ bench: page }) => {
+  await page.getByRole('link', { name: /^Evenings/ }).click();
+  const blocks = page.getByRole('region', { name: 'Timetable' }).getByRole('link');
+  await expect(blocks.first()).toBeVisible();
+  const labels = await blocks.evaluateAll((links) => links.map((link) => link.getAttribute('aria-label') ?? ''));
+  const spans = labels.map((label) => {
+    const [, day = '', hour = '', minute = '', takes = ''] = /(\d+ \w{3}) (\d\d):(\d\d), (\d+) min/.exec(label) ?? [];
+    const start = Number(hour) * 60 + Number(minute);
+    return { day, start, end: start + Number(takes) };
+  });
+  expect(spans.length).toBeGreaterThan(20);
+  for (const a of spans)
+    for (const b of spans) if (a !== b && a.day === b.day && a.start < b.start) expect(a.end).toBeLessThanOrEqual(b.start);
+});
+
+test('an empty bench teaches, and an address that leads nowhere says so', async ({ bench: page, server }) => {
+  for (const name of ['Salt van No. 14', 'Quay wall casting']) await page.getByRole('button', { name: `Put ${name} aside` }).click();
+  await expect(page.getByText('No piece yet')).toBeVisible();
+  await page.getByRole('link', { name: /^Tonight/ }).click();
+  await expect(page.getByText('Nothing to do')).toBeVisible();
+  await page.getByRole('link', { name: /^Evenings/ }).click();
+  await expect(page.getByText('Nothing is planned')).toBeVisible();
+  await page.goto(`${server.url}/pieces/nobody`);
+  await expect(page.getByText('This piece is not here')).toBeVisible();
+  await page.goto(`${server.url}/attic`);
+  await expect(page.getByText('There is nothing at this address')).toBeVisible();
+});
+
+test('a step too long for any evening is told with the reason', async ({ bench: page }) => {
+  await openPiece(page, 'Quay wall casting');
+  await rows(page).nth(0).getByRole('button', { name: /Clean/ }).click();
+  await rows(page).nth(0).getByLabel('Minutes').fill('300');
+  await page.getByRole('link', { name: /^Evenings/ }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1' })).toContainText('the longest evening has 120 min');
+});
