@@ -4,6 +4,7 @@ const common = {
   transform: { '^.+\\.tsx?$': ['@swc/jest'] },
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1', '^@eveningtide/core/(.*)$': '<rootDir>/../core/src/$1/index.ts' },
   testEnvironment: 'node',
+  setupFiles: ['<rootDir>/../jest.setup.mjs'],
 };
 const room = (name, extra = {}) => ({
   ...common,

@@ -1,4 +1,4 @@
-import { expect, openPiece, rows, saved, test } from './fixtures.js';
+import { expect, expectAccessible, openPiece, rows, saved, test } from './fixtures.js';
 
 test('a step pinned too soon is told, and given back to the plan', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
@@ -161,4 +161,38 @@ test('a step too long for any evening is told with the reason', async ({ bench: 
   await rows(page).nth(0).getByLabel('Minutes').fill('300');
   await page.getByRole('link', { name: /^Evenings/ }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1' })).toContainText('the longest evening has 120 min');
+});
+
+test('messages, dialogs and menus are accessible too', async ({ bench: page, server }) => {
+  await openPiece(page, 'Quay wall casting');
+  const row = rows(page).nth(4);
+  await row.getByRole('button', { name: /Wash/ }).click();
+  await row.getByLabel('Dilution').fill('1 : 2 lemonade');
+  await row.getByLabel('Coats').fill('99');
+  await expect(page.getByRole('alert')).toHaveCount(2);
+  await expectAccessible(page);
+
+  await page.goto(`${server.url}/evenings`);
+  await page.getByRole('button', { name: 'My evenings …' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+
+  await page.goto(`${server.url}/pieces`);
+  await page.getByRole('button', { name: 'Plan file' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Put Quay wall casting aside' }).click();
+  await expect(page.getByText('Quay wall casting put aside')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('works at 1024 pixels: nothing lies over anything else', async ({ bench: page }) => {
+  await page.setViewportSize({ width: 1024, height: 768 });
+  await openPiece(page, 'Salt van No. 14');
+  const inside = await page.getByRole('region', { name: 'Sequence' }).evaluate((region) => {
+    const { right } = region.getBoundingClientRect();
+    return [...region.querySelectorAll('li *')].every((element) => element.getBoundingClientRect().right <= right + 1);
+  });
+  expect(inside).toBe(true);
+  await expectAccessible(page);
 });

@@ -71,7 +71,7 @@ export function PlanFileMenu() {
   const item = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
   return (
     <>
-      <DropdownMenu.Root>
+      <DropdownMenu.Root modal={false}>
         <DropdownMenu.Trigger asChild>
           <Button>
             Plan file <ChevronDown size={15} aria-hidden="true" />

@@ -1,0 +1,75 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { problem, subject, type Short } from './example.js';
+import { checkSequence, relativeOpenings } from './index.js';
+
+const WARM = { tempC: 23, rhPct: 50 };
+const COLD = { tempC: 13, rhPct: 70 };
+const lagsOf = (steps: readonly Short[], air = WARM) => relativeOpenings(subject(), problem(steps).steps, air);
+
+describe('lags between steps', () => {
+  test('count from the end of the step that laid the layer', () => {
+    const [lag] = lagsOf([
+      ['brush-coat', 'acrylic-matt'],
+      ['drybrush', 'acrylic-satin'],
+    ]);
+    expect(lag).toMatchObject({ fromIndex: 0, toIndex: 1 });
+    expect(lag?.list).toEqual([{ fromMin: 60, toMin: Infinity }]);
+  });
+
+  test('a later step still waits for an early layer, however many lie between', () => {
+    const lags = lagsOf([
+      ['brush-coat', 'enamel-matt'],
+      ['mask', 'masking-tape', { zones: ['roof'], coverPct: 10 }],
+      ['brush-coat', 'acrylic-matt'],
+      ['wash', 'wash-acrylic'],
+    ]);
+    expect(lags.map(({ fromIndex, toIndex }) => `${String(fromIndex)}>${String(toIndex)}`)).toEqual(['0>1', '0>2', '0>3', '2>3']);
+  });
+
+  test('zones that differ are met together', () => {
+    const lags = lagsOf([
+      ['wash', 'wash-enamel', { zones: ['roof'] }],
+      ['wash', 'wash-oil', { zones: ['side-lower'] }],
+      ['blend', 'white-spirit', { zones: ['all'] }],
+    ]).filter(({ toIndex }) => toIndex === 2);
+    expect(lags.sort((a, b) => a.fromIndex - b.fromIndex).map(({ fromIndex, list }) => [fromIndex, ...list])).toEqual([
+      [0, { fromMin: 3, toMin: 40 }],
+      [1, { fromMin: 3, toMin: 240 }],
+    ]);
+  });
+
+  const material = fc.constantFrom('acrylic-matt', 'enamel-matt', 'lacquer-matt', 'clear-matt-acrylic', 'emulsion-matt');
+  const coats = fc.array(material, { minLength: 2, maxLength: 6 }).map((list) => list.map((m): Short => ['brush-coat', m]));
+
+  test('have the same windows in every air, only stretched', () => {
+    fc.assert(
+      fc.property(coats, (steps) => {
+        const warm = lagsOf(steps);
+        const cold = lagsOf(steps, COLD);
+        expect(cold.map((lag) => [lag.fromIndex, lag.toIndex, lag.list.length])).toEqual(
+          warm.map((lag) => [lag.fromIndex, lag.toIndex, lag.list.length]),
+        );
+        warm.forEach((lag, i) => lag.list.forEach((gap, k) => expect(cold[i]!.list[k]!.fromMin).toBeGreaterThanOrEqual(gap.fromMin)));
+      }),
+    );
+  });
+
+  test('agree with the walk: a step started at its lag is neither too soon nor too late', () => {
+    fc.assert(
+      fc.property(coats, (steps) => {
+        const p = problem(steps, subject(), WARM);
+        const starts: number[] = [];
+        steps.forEach((_, to) => {
+          const waits = relativeOpenings(p.subject, p.steps, WARM).filter((lag) => lag.toIndex === to);
+          // the last window of each layer is the one that never closes
+          starts.push(Math.max(starts[to - 1] ?? 0, ...waits.map((lag) => (starts[lag.fromIndex] ?? 0) + (lag.list.at(-1)?.fromMin ?? 0))));
+        });
+        const rules = checkSequence({ ...p, startsMin: starts }).findings.map((f) => f.rule);
+        expect(rules).not.toContain('too-soon');
+        expect(rules).not.toContain('too-late');
+        expect(rules).not.toContain('between-windows');
+      }),
+    );
+  });
+});
