@@ -1,5 +1,6 @@
 import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
+import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
 
@@ -13,6 +14,7 @@ export function Shell() {
       <div className="grid h-screen grid-cols-[160px_minmax(0,1fr)] print:block print:h-auto">
         <Rail />
         <div id="view" tabIndex={-1} className="flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
+          <Autosave />
           <PlanTrouble />
           <Outlet />
         </div>
@@ -29,6 +31,12 @@ export function Shell() {
       />
     </OutlookProvider>
   );
+}
+
+/** Saves whatever view is looked at: a change made right before leaving a piece is not lost. */
+function Autosave() {
+  useAutosave();
+  return null;
 }
 
 function PlanTrouble() {

@@ -8,11 +8,11 @@ import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { PieceHeader } from './piece-header.js';
 import { Sequence } from './sequence.js';
-import { useAutosave } from './use-autosave.js';
 
 type Opening = { state: 'loading' | 'failed' | 'missing'; piece: null } | { state: 'open'; piece: Piece };
 
-/** Opens the piece in the editor as soon as it is known, follows what another tab saves, and closes it when the view is left. */
+/** Opens the piece in the editor as soon as it is known, and follows what another tab saves. It stays open
+ * when the view is left, until it is saved and another takes its place. */
 function useOpenPiece(pieceId: string): Opening & { retry: () => void } {
   const dispatch = useAppDispatch();
   const { data, isError, refetch } = usePiecesQuery(undefined, { refetchOnMountOrArgChange: true, refetchOnFocus: true });
@@ -20,16 +20,12 @@ function useOpenPiece(pieceId: string): Opening & { retry: () => void } {
   const stored = data?.find((one) => one.piece.id === pieceId);
   const isOpen = piece?.id === pieceId;
   const isBehind = isOpen && save === 'saved' && stored !== undefined && stored.version > version;
+  // the piece that was open before is saved first; what cannot be saved now is kept as a draft
+  const isWaiting = piece !== null && !isOpen && (save === 'unsaved' || save === 'saving');
 
   useEffect(() => {
-    if (stored && (!isOpen || isBehind)) dispatch(editorActions.opened({ stored, draft: draftOf(pieceId) }));
-  }, [stored, isOpen, isBehind, pieceId, dispatch]);
-  useEffect(
-    () => () => {
-      dispatch(editorActions.closed());
-    },
-    [dispatch],
-  );
+    if (stored && !isWaiting && (!isOpen || isBehind)) dispatch(editorActions.opened({ stored, draft: draftOf(pieceId) }));
+  }, [stored, isOpen, isBehind, isWaiting, pieceId, dispatch]);
 
   const retry = () => {
     void refetch();
@@ -41,7 +37,6 @@ function useOpenPiece(pieceId: string): Opening & { retry: () => void } {
 export function PieceView() {
   const { pieceId = '' } = useParams();
   const { piece, state, retry } = useOpenPiece(pieceId);
-  useAutosave();
   useUndoKeys();
   if (state === 'loading') return <Loading what="the piece" />;
   if (state === 'failed') return <Failed what="the piece" onRetry={retry} />;

@@ -22,7 +22,9 @@ function storage(full = false): Storage {
   };
 }
 
-const put = (value: Storage | undefined) => Object.defineProperty(globalThis, 'localStorage', { value, configurable: true });
+function put(value: Storage | undefined): void {
+  Object.defineProperty(globalThis, 'localStorage', { value, configurable: true });
+}
 
 describe('drafts', () => {
   beforeEach(() => put(storage()));

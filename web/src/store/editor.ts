@@ -59,7 +59,6 @@ const editor = createSlice({
       const opened = { ...initialState, piece: draft.piece, version: draft.version };
       return draft.version === stored.version ? { ...opened, save: 'unsaved' } : { ...opened, save: 'conflict', theirs: stored };
     },
-    closed: () => initialState,
     renamed: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => ({ ...piece, name: payload }));
     },

@@ -29,12 +29,12 @@ function useNow(): { date: string; minute: number } {
   return now;
 }
 
-/** One plan for all views: of what is stored, with the piece that is being edited as it stands. */
+/** One plan for all views: of what is stored, with the piece that is being edited as it stands until it is saved. */
 export function OutlookProvider({ children }: { children: ReactNode }) {
   const now = useNow();
   const { data: stored } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
-  const edited = useAppSelector((state) => state.editor.piece);
+  const edited = useAppSelector((state) => (state.editor.save === 'saved' ? null : state.editor.piece));
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
   const { outlook, error } = useOutlook(pieces, workshop?.workshop, now.date, fromMin);
