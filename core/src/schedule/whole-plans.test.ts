@@ -15,7 +15,7 @@ const aStep = (zones: readonly string[]): fc.Arbitrary<Omit<Step, 'id'>> =>
       .record({
         material: fitting.length > 0 ? fc.constantFrom<string | null>(...fitting) : fc.constant(null),
         zones: fc.oneof(
-          fc.constant(['all']),
+          fc.constant<string[]>(['all']),
           fc.constantFrom(...zones).map((zone) => [zone]),
         ),
         coats: fc.integer({ min: 1, max: 3 }),
