@@ -138,7 +138,10 @@ test('steps are moved, opened and taken out by keyboard alone', async ({ bench: 
   // the handle: pick up, move down, put down
   await rows(page).nth(0).getByRole('button', { name: 'Move step 1' }).focus();
   await page.keyboard.press('Space');
+  // what a screen reader is told; a person waits for it as well
+  await expect(page.getByText(/over droppable area s1/)).toBeAttached();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByText(/was moved over droppable area (?!s1\.)/)).toBeAttached();
   await page.keyboard.press('Space');
   await expect(rows(page).nth(1)).toContainText('Clean');
   await saved(page);
