@@ -34,7 +34,8 @@ export class PiecesService {
     return this.sequelize.transaction(async (transaction) => {
       await this.checkReferences(piece, transaction);
       const stored = await this.store.byId(id, transaction);
-      if (!stored && sentVersion > 0) throw notFound('piece', id);
+      // what was put aside comes back by `restore` only, not by a late save
+      if (stored ? stored.deletedAt !== null : sentVersion > 0) throw notFound('piece', id);
       if (stored && stored.version !== sentVersion) throw new StaleWriteException(`Piece '${stored.piece.name}'`, sentVersion, stored);
       await this.store.write(piece, sentVersion + 1, transaction);
       return { version: sentVersion + 1, deletedAt: null, piece };

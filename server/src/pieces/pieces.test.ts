@@ -56,6 +56,9 @@ describe('pieces', () => {
     await put('gone', { version: 0, piece: testPiece('gone') }).expect(200);
     await http().delete('/api/pieces/gone').expect(204);
     await http().get('/api/pieces/gone').expect(404);
+    // a save that was still on its way does not bring it back
+    await put('gone', { version: 1, piece: testPiece('gone') }).expect(404);
+    await http().get('/api/pieces/gone').expect(404);
     expect((await http().get('/api/pieces')).body.map((p: { piece: { id: string } }) => p.piece.id)).not.toContain('gone');
     await http().post('/api/pieces/gone/restore').expect(200);
     await http().get('/api/pieces/gone').expect(200);
