@@ -46,6 +46,8 @@ function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
               look={i === 0 && finding.severity === 'snag' ? 'brick' : 'plain'}
               onClick={() => {
                 if (own) dispatch(editorActions.fixPressed(fixForPlanned(fix, own.steps, piece.steps)));
+                // the button goes with its finding; who works by keyboard goes on at the step
+                document.getElementById(`step-${stepIdOf(finding.stepId)}`)?.focus();
               }}
             >
               {fix.label}

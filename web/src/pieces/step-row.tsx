@@ -106,6 +106,7 @@ function StepLine({
   return (
     <button
       type="button"
+      id={`step-${step.id}`}
       aria-expanded={open}
       aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown Delete"
       onClick={() => {
