@@ -106,7 +106,11 @@ test('the demo’s snag, its fix, undo and redo', async ({ bench: page }) => {
   await expect(snag).toContainText('White spirit lifts the enamel wash of step 8');
   await snag.getByRole('button', { name: 'Use acrylic wash instead' }).press('Enter');
   await expect(snag).toHaveCount(0);
-  await expect(rows(page).nth(8).getByRole('button', { name: /Filter/ })).toBeFocused();
+  await expect(
+    rows(page)
+      .nth(8)
+      .getByRole('button', { name: /Filter/ }),
+  ).toBeFocused();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(snag).toBeVisible();
   await page.keyboard.press('Control+Shift+Z');
