@@ -36,6 +36,8 @@ export async function createApp({ databaseFile, webFolder }: AppOptions): Promis
     logger: ['error', 'warn'],
     bodyParser: false,
     abortOnError: false,
+    // a browser keeps silent connections open: stopping must not wait for them
+    forceCloseConnections: true,
   });
   app.disable('x-powered-by');
   // own scripts and styles only; `unsafe-inline` styles are for positions that the drawings compute
