@@ -1,10 +1,13 @@
 import 'reflect-metadata';
-import { readFileSync } from 'node:fs';
+import { cpSync, existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { homedir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import type { NestExpressApplication } from '@nestjs/platform-express';
 import { createApp } from './app.js';
+import { BackupsService } from './backups/backups.service.js';
+import { DataPlaces } from './data/data-places.js';
 import { FolderError } from './database/prepare.js';
 import { NewerDatabaseError } from './database/migrate.js';
 import { ExchangeService } from './exchange/exchange.service.js';
@@ -45,6 +48,15 @@ function portIsFree(port: number): Promise<void> {
   });
 }
 
+/** The demo goes into an empty database only. */
+async function loadDemo(app: NestExpressApplication): Promise<void> {
+  const exchange = app.get(ExchangeService);
+  if (!(await exchange.isEmpty())) return;
+  const folder = join(ROOT, 'demo');
+  if (existsSync(join(folder, 'pictures'))) cpSync(join(folder, 'pictures'), app.get(DataPlaces).pictures, { recursive: true });
+  await exchange.import(JSON.parse(readFileSync(join(folder, 'marram-and-holm.eveningtide.json'), 'utf8')), today());
+}
+
 async function start(): Promise<void> {
   if (!Number.isInteger(settings.port) || settings.port < 1 || settings.port > 65535)
     throw new PortTakenError(`EVENINGTIDE_PORT is ${String(process.env['EVENINGTIDE_PORT'])}; allowed: a whole number from 1 to 65535.`);
@@ -52,12 +64,9 @@ async function start(): Promise<void> {
   // the demo lives in a database of its own, next to the painter's
   const databaseFile = join(settings.folder, settings.demo ? 'demo.sqlite' : 'workshop.sqlite');
   const app = await createApp({ databaseFile, webFolder: settings.web === 'none' ? null : settings.web });
-  if (settings.demo) {
-    const exchange = app.get(ExchangeService);
-    if (await exchange.isEmpty())
-      await exchange.import(JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), 'utf8')), today());
-  }
+  if (settings.demo) await loadDemo(app);
   await app.listen(settings.port, HOST);
+  if (process.env['EVENINGTIDE_BACKUPS'] !== 'none') app.get(BackupsService).startAutomatic();
   console.log(`Eveningtide${settings.demo ? ' with the demo data' : ''}: http://${HOST}:${String(settings.port)}`);
 }
 

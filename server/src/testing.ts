@@ -43,6 +43,7 @@ export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
   version: PLAN_VERSION,
   anchorDate: null,
   workshop: DEFAULT_WORKSHOP,
+  materials: [],
   bottles: [
     {
       id: 'umber',
@@ -52,6 +53,7 @@ export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
       sizeMl: 40,
       leftMl: 31,
       openedOn: '2026-06-02',
+      triedOn: null,
       place: '',
       note: '',
     },

@@ -1,24 +1,28 @@
+import { Settings2 } from 'lucide-react';
 import { NavLink } from 'react-router';
-import { usePiecesQuery } from './store/api.js';
+import { useBottlesQuery, usePiecesQuery } from './store/api.js';
 import { BenchClimate } from './workshop/bench-climate.js';
 import { usePlan } from './workers/outlook-context.js';
 import { tonightOf } from './tonight/tonight.js';
 
-const entry = 'relative flex h-9 items-center pr-3 pl-8 text-[15px] font-medium';
+const entry = 'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium';
 
 /** The views in the order of the work, and the air at the bench below. */
 export function Rail() {
-  const { data: pieces } = usePiecesQuery();
+  const { data: stored } = usePiecesQuery();
+  const { data: bottles } = useBottlesQuery();
+  const pieces = stored?.filter(({ piece }) => piece.archivedOn === null);
   const { outlook, now } = usePlan();
   const tonight = outlook ? tonightOf(outlook, now.minute) : null;
   const entries = [
     { to: '/tonight', name: 'Tonight', count: tonight?.isTonight ? tonight.jobs.length : 0 },
     { to: '/pieces', name: 'Pieces', count: pieces?.length ?? 0 },
     { to: '/evenings', name: 'Evenings', count: outlook?.plan.eveningsUsed ?? 0 },
+    { to: '/shelf', name: 'Shelf', count: bottles?.length ?? 0 },
   ];
   return (
-    <aside className="no-print flex flex-col border-r border-line-strong bg-rail pt-4 pb-3">
-      <div className="flex items-center gap-2 px-3.5 pb-4 text-[17px] font-bold">
+    <aside className="no-print flex flex-col overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3">
+      <div className="flex items-center gap-2 px-3.5 pb-4 text-[1.0625rem] font-bold">
         <img src="/mark.svg" width={24} height={24} alt="" />
         Eveningtide
       </div>
@@ -32,11 +36,21 @@ export function Rail() {
             }
           >
             {name}
-            <span className="figures ml-auto text-[13px] font-normal text-ink-2">{count}</span>
+            <span className="figures ml-auto text-[0.8125rem] font-normal text-ink-2">{count}</span>
           </NavLink>
         ))}
       </nav>
-      <BenchClimate />
+      <div className="mt-auto">
+        <NavLink
+          to="/workshop"
+          className={({ isActive }) =>
+            `${entry} gap-2 !pl-3.5 ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`
+          }
+        >
+          <Settings2 size={16} aria-hidden="true" /> Workshop
+        </NavLink>
+        <BenchClimate />
+      </div>
     </aside>
   );
 }

@@ -1,8 +1,14 @@
+import { lazy, Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
+import { useGlobalKeys } from './keys/use-global-keys.js';
+import { Offline } from './offline.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
+
+const CommandBox = lazy(async () => ({ default: (await import('./keys/command-box.js')).CommandBox }));
+const KeyList = lazy(async () => ({ default: (await import('./keys/key-list.js')).KeyList }));
 
 /** The rail at the left and the view beside it. */
 export function Shell() {
@@ -11,14 +17,16 @@ export function Shell() {
       <a href="#view" className="sr-only focus:not-sr-only focus:absolute focus:z-40 focus:bg-paper focus:p-2">
         Skip to the view
       </a>
-      <div className="grid h-screen grid-cols-[160px_minmax(0,1fr)] print:block print:h-auto">
+      <div className="grid h-screen grid-cols-[10rem_minmax(0,1fr)] print:block print:h-auto">
         <Rail />
         <div id="view" tabIndex={-1} className="flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
           <Autosave />
+          <Offline />
           <PlanTrouble />
           <Outlet />
         </div>
       </div>
+      <Keys />
       <Toaster
         position="bottom-right"
         toastOptions={{
@@ -37,6 +45,35 @@ export function Shell() {
 function Autosave() {
   useAutosave();
   return null;
+}
+
+/** The command box and the list of keys, fetched when they are first wanted. */
+function Keys() {
+  const [open, setOpen] = useState<'commands' | 'keys' | null>(null);
+  useGlobalKeys({
+    onCommands: () => {
+      setOpen('commands');
+    },
+    onKeys: () => {
+      setOpen('keys');
+    },
+  });
+  const close = () => {
+    setOpen(null);
+  };
+  return (
+    <Suspense>
+      {open === 'commands' && (
+        <CommandBox
+          onClose={close}
+          onKeys={() => {
+            setOpen('keys');
+          }}
+        />
+      )}
+      {open === 'keys' && <KeyList onClose={close} />}
+    </Suspense>
+  );
 }
 
 function PlanTrouble() {

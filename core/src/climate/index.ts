@@ -1,2 +1,3 @@
 export * from './humid-air.js';
 export * from './profile.js';
+export * from './daylight.js';

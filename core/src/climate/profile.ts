@@ -5,6 +5,8 @@ export interface DryingPlace {
   id: string;
   name: string;
   air: Air;
+  /** Models that fit there at once. */
+  models: number;
 }
 
 /** The bench's air by time of day, and the other places a piece can dry in. */

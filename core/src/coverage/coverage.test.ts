@@ -60,10 +60,10 @@ describe('mix for a step', () => {
     expect(batch).toBeLessThanOrEqual(3 * one);
   });
 
-  test('by hand: 1 dm², 15 µm, 17.5 % in the mix, half lost, half a millilitre in the cup', () => {
+  test('by hand: 1 dm², 8 µm, 17.5 % in the mix, half lost, half a millilitre in the cup', () => {
     const plate = { ...van, zones: [{ ...van.zones[0]!, id: 'plate', areaMm2: 10_000, keepClean: null }] };
-    // film 12 µm by airbrush: 0.01 m² · 12 µm / 17.5 % / 50 % = 1.371 mL, plus 0.5 in the cup, up to the next half
-    expect(mixNeeded(coat, plate)!.totalMl).toBe(2);
+    // film 8 µm by airbrush: 0.01 m² · 8 µm / 17.5 % / 50 % = 0.914 mL, plus 0.5 in the cup, up to the next half
+    expect(mixNeeded(coat, plate)!.totalMl).toBe(1.5);
   });
 
   test('nothing is mixed from a can, for powder or for cleaning', () => {

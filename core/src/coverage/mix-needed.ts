@@ -1,7 +1,7 @@
 import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
-import type { Piece, Step } from '../subjects/index.js';
-import { DROPS_PER_ML, dilutionShares, solidsOfMixPct, volumesForTarget } from '../mixing/index.js';
-import { materialById } from '../materials/index.js';
+import { CATALOGUE, type Supplies } from '../materials/index.js';
+import { modelsOf, type Piece, type Step } from '../subjects/index.js';
+import { DROPS_PER_ML, dilutionShares, solidsOfMixPct, volumesForTarget, type DropLiquid } from '../mixing/index.js';
 import { paintNeededMl } from './coverage.js';
 
 /** Share of the paint that lands on the piece, %, by tool, and what stays in cup or brush, mL. From memory. */
@@ -23,8 +23,13 @@ export interface MixNeeded {
 }
 
 /** How much of what to mix for a step, for the whole batch, rounded up; null where nothing liquid is mixed. */
-export function mixNeeded(step: Step, piece: Piece, waterDropsPerMl = DROPS_PER_ML.water): MixNeeded | null {
-  const incoming = incomingOf(step);
+export function mixNeeded(
+  step: Step,
+  piece: Piece,
+  supplies: Supplies = CATALOGUE,
+  droppers: Readonly<Record<DropLiquid, number>> = DROPS_PER_ML,
+): MixNeeded | null {
+  const incoming = incomingOf(step, supplies);
   const { material } = incoming;
   if (!material?.drying || material.aerosol || material.role === 'thinner' || material.role === 'decal' || material.volumeSolidsPct === 0)
     return null;
@@ -32,20 +37,20 @@ export function mixNeeded(step: Step, piece: Piece, waterDropsPerMl = DROPS_PER_
   const areaMm2 =
     piece.zones.filter((zone) => named.has(zone.id)).reduce((sum, zone) => sum + zone.areaMm2, 0) *
     (incoming.coverPct / 100) *
-    Math.max(1, piece.members.length);
+    modelsOf(step, piece);
   const loss = LOSSES[incoming.tool] ?? BRUSH_LOSS;
   const volumeSolidsPct = solidsOfMixPct(material.volumeSolidsPct, step.dilution);
   const landed =
     areaMm2 > 0 ? paintNeededMl({ areaMm2, dryFilmUm: incoming.dryUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats }) : 0;
   const totalMl = Math.max(STEP_ML, Math.ceil((landed + loss.residueMl) / STEP_ML) * STEP_ML);
   const kind = material.carrier === 'none' || material.carrier === 'cyano' || material.carrier === 'heat' ? 'water' : material.carrier;
-  const dropsPerMl = (waterDropsPerMl / DROPS_PER_ML.water) * DROPS_PER_ML[kind];
+  const dropsPerMl = droppers[kind];
   const { paintMl, thinnerMl } = volumesForTarget(step.dilution, totalMl, dropsPerMl);
   return {
     totalMl,
     paintMl,
     thinnerMl,
     paintDrops: Math.round(paintMl * dropsPerMl),
-    thinner: step.dilution && dilutionShares(step.dilution).thinner > 0 ? materialById(step.dilution.thinner).name : null,
+    thinner: step.dilution && dilutionShares(step.dilution).thinner > 0 ? supplies.material(step.dilution.thinner).name : null,
   };
 }

@@ -13,9 +13,9 @@ const still = (dryUm: number): Film => ({ dryUm, airflow: 'still' });
 describe('drying', () => {
   test('at reference air and film it is what the catalogue says', () => {
     const acrylic = materialById('acrylic-matt');
-    expect(stageMinutes(acrylic, 'recoatFrom', still(15), REFERENCE_AIR)).toBeCloseTo(30);
+    expect(stageMinutes(acrylic, 'recoatFrom', still(10), REFERENCE_AIR)).toBeCloseTo(30);
     const enamel = materialById('enamel-matt');
-    expect(stageMinutes(enamel, 'dryHard', still(20), REFERENCE_AIR)).toBeCloseTo(720);
+    expect(stageMinutes(enamel, 'dryHard', still(14), REFERENCE_AIR)).toBeCloseTo(720);
   });
 
   test('stages come in their order, for every material', () => {

@@ -4,8 +4,12 @@ import { formatNumber } from '../units/index.js';
 /** Paint and thinner by volume (`parts`: paint first), or drops of paint in a volume of thinner. */
 export type Dilution = { thinner: string; parts: [number, number] } | { thinner: string; drops: number; inMl: number };
 
+/** Liquids whose drops differ in size. */
+export const DROP_LIQUIDS = ['water', 'alcohol', 'spirit', 'hot'] as const;
+export type DropLiquid = (typeof DROP_LIQUIDS)[number];
+
 /** Water's drop from a common dropper: about 20 to the mL (common practice). Alcohol's is smaller. */
-export const DROPS_PER_ML: Record<'water' | 'alcohol' | 'spirit' | 'hot', number> = { water: 20, alcohol: 40, spirit: 35, hot: 40 };
+export const DROPS_PER_ML: Readonly<Record<DropLiquid, number>> = { water: 20, alcohol: 40, spirit: 35, hot: 40 };
 
 /** A problem in what was typed: which field, what it holds, what is allowed. */
 export interface Problem {

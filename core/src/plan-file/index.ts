@@ -1,1 +1,3 @@
 export * from './plan-file.js';
+export * from './upgrade.js';
+export * from './touches.js';

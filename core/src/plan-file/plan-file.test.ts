@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_WORKSHOP, addDays, daysBetween } from '../schedule/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece } from '../subjects/index.js';
-import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, stepPaint, type Bottle, type PlanFile } from './index.js';
+import { CATALOGUE, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
+import { stepPaint } from '../sequence/index.js';
+import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
 
 const bottle: Bottle = {
   id: 'umber',
@@ -12,7 +14,22 @@ const bottle: Bottle = {
   sizeMl: 40,
   leftMl: 30,
   openedOn: '2026-06-02',
+  triedOn: '2026-06-03',
   place: '',
+  note: '',
+};
+const own: OwnMaterial = {
+  id: 'shed-paint',
+  name: 'Shed paint',
+  like: 'emulsion-matt',
+  colour: null,
+  sheenGu: null,
+  volumeSolidsPct: null,
+  dryingFactor: 1.4,
+  minFilmC: null,
+  lifeMonths: null,
+  driesLighter: null,
+  testFirst: true,
   note: '',
 };
 const step = plainStep({
@@ -33,6 +50,7 @@ const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
   version: PLAN_VERSION,
   anchorDate: '2026-11-24',
   workshop: { ...DEFAULT_WORKSHOP, dates: [{ date: '2026-11-24', start: '19:30', end: '21:30' }] },
+  materials: [own],
   bottles: [bottle],
   pieces: [piece],
   ...more,
@@ -57,13 +75,26 @@ describe('faults of a plan', () => {
       'pin',
       spoilt({
         pictures: [
-          { id: 'p', fileName: 'a.jpg', caption: '', pins: [{ id: 'x', xShare: 0, yShare: 0, zoneId: 'sky', featureId: null, note: '' }] },
+          {
+            id: 'p',
+            fileName: 'a.jpg',
+            caption: '',
+            takenOn: null,
+            widthPx: 4,
+            heightPx: 3,
+            pins: [{ id: 'x', xShare: 0, yShare: 0, zoneId: 'sky', featureId: null, note: '' }],
+          },
         ],
       }),
       'pieces[0].pictures[0].pins[0].zoneId',
       'sky',
     ],
     ['kind of bottle', plan({ bottles: [{ ...bottle, material: 'jam' }] }), 'bottles[0].material', 'jam'],
+    ['member', spoilt({ steps: [{ ...step, members: ['22'] }] }), 'pieces[0].steps[0].members[0]', '22'],
+    ['base of an own material', plan({ materials: [{ ...own, like: 'jam' }] }), 'materials[0].like', 'jam'],
+    ['thinner as a base', plan({ materials: [{ ...own, like: 'water' }] }), 'materials[0].like', 'water'],
+    ['own material that hides the catalogue’s', plan({ materials: [{ ...own, id: 'acrylic-matt' }] }), 'materials[0].id', 'acrylic-matt'],
+    ['amount left', plan({ bottles: [{ ...bottle, leftMl: 41 }] }), 'bottles[0].leftMl', '41'],
     ['bottle id', plan({ bottles: [bottle, bottle] }), 'bottles[1].id', 'umber'],
   ])('an unknown or doubled %s is named with its place', (_what, broken, path, value) => {
     const faults = planFaults(broken);
@@ -82,6 +113,7 @@ describe('dates on an anchor', () => {
         expect(moved.workshop.dates[0]?.date).toBe(today);
         expect(daysBetween(today, moved.pieces[0]!.doneBy!)).toBe(12);
         expect(daysBetween(today, moved.bottles[0]!.openedOn!)).toBe(daysBetween('2026-11-24', '2026-06-02'));
+        expect(daysBetween(today, moved.bottles[0]!.triedOn!)).toBe(daysBetween('2026-11-24', '2026-06-03'));
         expect(moved.pieces[0]!.steps[0]!.pinnedAt).toBe(`${addDays(today, 2)}T20:15`);
       }),
     );
@@ -93,11 +125,54 @@ describe('dates on an anchor', () => {
   });
 });
 
+describe('an own material', () => {
+  test('may be named by bottles and steps like one of the catalogue', () => {
+    const steps = [{ ...step, material: 'shed-paint' }];
+    expect(planFaults(plan({ bottles: [{ ...bottle, material: 'shed-paint' }], pieces: [{ ...piece, steps }] }))).toEqual([]);
+  });
+});
+
+describe('a file of version 1', () => {
+  const { materials: _own, ...rest } = plan();
+  const { equipment: _e, room: _r, display: _d, schools: _s, ...workshop } = rest.workshop;
+  const { sizeMm: _size, archivedOn: _archived, ...plainPiece } = piece;
+  const { members: _members, ...plainStep1 } = step;
+  const { triedOn: _tried, ...plainBottle } = bottle;
+  const first = {
+    ...rest,
+    version: 1,
+    workshop: {
+      ...workshop,
+      dropsPerMl: 22,
+      daylight: { start: '08:00', end: '16:00' },
+      climate: { ...workshop.climate, places: [{ id: 'shed', name: 'Shed', air: { tempC: 8, rhPct: 70 } }] },
+    },
+    bottles: [plainBottle],
+    pieces: [{ ...plainPiece, steps: [plainStep1] }],
+  };
+
+  test('is read as one of today, with nothing lost', () => {
+    const now = upgraded(first) as PlanFile;
+    expect(planFaults(now)).toEqual([]);
+    expect(now.version).toBe(PLAN_VERSION);
+    expect(now.workshop.dropsPerMl).toEqual({ ...DEFAULT_WORKSHOP.dropsPerMl, water: 22 });
+    expect(now.workshop.daylight).toMatchObject({ by: 'typed', start: '08:00', end: '16:00' });
+    expect(now.workshop.climate.places).toEqual([{ id: 'shed', name: 'Shed', air: { tempC: 8, rhPct: 70 }, models: 4 }]);
+    expect(now.pieces[0]).toEqual({ ...piece, sizeMm: null, archivedOn: null });
+    expect(now.bottles[0]).toEqual({ ...bottle, triedOn: null });
+  });
+
+  test('anything else stays as it came', () => {
+    for (const other of [null, 7, [], { version: 2 }, { version: 99 }]) expect(upgraded(other)).toBe(other);
+  });
+});
+
 describe('what a step is done with', () => {
   test('the bottle, else the kind, else nothing', () => {
-    expect(stepPaint(step, [bottle])).toEqual({ name: 'Umber wash', colour: '#3b2a1e' });
-    expect(stepPaint({ ...step, colour: '#112233' }, [bottle])?.colour).toBe('#112233');
-    expect(stepPaint(step, [])?.name).toBe('Enamel wash');
-    expect(stepPaint({ ...step, material: null, bottleId: null }, [])).toBeNull();
+    const supplies = suppliesOf({ bottles: [bottle], materials: [] });
+    expect(stepPaint(step, supplies)).toEqual({ name: 'Umber wash', colour: '#3b2a1e' });
+    expect(stepPaint({ ...step, colour: '#112233' }, supplies)?.colour).toBe('#112233');
+    expect(stepPaint(step, CATALOGUE)?.name).toBe('Enamel wash');
+    expect(stepPaint({ ...step, material: null, bottleId: null }, CATALOGUE)).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import { isMaterialId, materialById } from '../materials/index.js';
+import { isMaterialId, materialById, suppliesOf, type Bottle, type OwnMaterial, type Supplies } from '../materials/index.js';
 import { addDays, daysBetween, type Workshop } from '../schedule/index.js';
 import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
 import { isTechniqueId } from '../techniques/index.js';
@@ -6,22 +6,7 @@ import { dilutionProblem } from '../mixing/index.js';
 
 /** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
 export const PLAN_FORMAT = 'eveningtide';
-export const PLAN_VERSION = 1;
-
-/** A bottle on the shelf: which kind it is, and what is its own. */
-export interface Bottle {
-  id: string;
-  name: string;
-  /** Catalogue id of its kind. */
-  material: string;
-  colour: string;
-  sizeMl: number | null;
-  leftMl: number | null;
-  /** Date, `YYYY-MM-DD`; null: not opened or not known. */
-  openedOn: string | null;
-  place: string;
-  note: string;
-}
+export const PLAN_VERSION = 2;
 
 export interface PlanFile {
   format: typeof PLAN_FORMAT;
@@ -29,6 +14,8 @@ export interface PlanFile {
   /** Day that relative plans (the demo) count from; null keeps dates as they are. */
   anchorDate: string | null;
   workshop: Workshop;
+  /** Materials of the painter's own, on top of the catalogue. */
+  materials: OwnMaterial[];
   bottles: Bottle[];
   pieces: Piece[];
 }
@@ -60,19 +47,23 @@ function* unknown(
   if (typeof known === 'function' ? !known(value) : !known.has(value)) yield { path, value, allowed };
 }
 
-function* stepFaults(
-  path: string,
-  step: Step,
-  piece: Piece,
-  bottles: ReadonlySet<string>,
-  places: ReadonlySet<string>,
-): Generator<PlanFault> {
+/** What a piece may point to outside itself. */
+export interface Surroundings {
+  supplies: Supplies;
+  /** Ids of the workshop's drying places. */
+  places: ReadonlySet<string>;
+}
+
+function* stepFaults(path: string, step: Step, piece: Piece, { supplies, places }: Surroundings): Generator<PlanFault> {
   const zones = ids(piece.zones);
+  const isBottle = (id: string): boolean => supplies.bottle(id) !== null;
   yield* unknown(`${path}.technique`, step.technique, isTechniqueId, 'a technique of the catalogue');
-  yield* unknown(`${path}.material`, step.material, isMaterialId, 'a material of the catalogue, or null');
-  yield* unknown(`${path}.bottleId`, step.bottleId, bottles, 'the id of a bottle on the shelf, or null');
+  yield* unknown(`${path}.material`, step.material, supplies.isMaterial, 'a material of the catalogue or of your own, or null');
+  yield* unknown(`${path}.bottleId`, step.bottleId, isBottle, 'the id of a bottle on the shelf, or null');
   yield* unknown(`${path}.groupId`, step.groupId, ids(piece.groups), 'the id of a group of this piece, or null');
   yield* unknown(`${path}.dryingPlace`, step.dryingPlace, places, 'the id of a drying place of the workshop, or null');
+  for (const [i, member] of (step.members ?? []).entries())
+    yield* unknown(`${path}.members[${String(i)}]`, member, ids(piece.members), 'the id of a piece of this batch');
   for (const [i, zone] of step.zones.entries())
     yield* unknown(`${path}.zones[${String(i)}]`, zone, (id) => id === 'all' || zones.has(id), 'all, or the id of a zone of this piece');
   if (step.dilution) {
@@ -82,7 +73,7 @@ function* stepFaults(
 }
 
 /** What one piece points to that is not there. `path` names the piece in the messages. */
-export function* pieceFaults(path: string, piece: Piece, bottles: ReadonlySet<string>, places: ReadonlySet<string>): Generator<PlanFault> {
+export function* pieceFaults(path: string, piece: Piece, around: Surroundings): Generator<PlanFault> {
   for (const key of ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'groups', 'steps'] as const)
     yield* duplicates(`${path}.${key}`, piece[key]);
   const parts = ids(piece.parts);
@@ -108,21 +99,35 @@ export function* pieceFaults(path: string, piece: Piece, bottles: ReadonlySet<st
         'the id of a feature of this piece, or null',
       );
     }
-  for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, piece, bottles, places);
+  for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, piece, around);
+}
+
+/** What is wrong with a material of the painter's own. */
+export function* materialFaults(path: string, own: OwnMaterial): Generator<PlanFault> {
+  if (isMaterialId(own.id)) yield { path: `${path}.id`, value: own.id, allowed: 'an id that the catalogue does not use' };
+  const base = isMaterialId(own.like) ? materialById(own.like) : null;
+  if (!base || base.role === 'thinner')
+    yield { path: `${path}.like`, value: own.like, allowed: 'a material of the catalogue, thinners excepted' };
+}
+
+export function* bottleFaults(path: string, bottle: Bottle, supplies: Supplies): Generator<PlanFault> {
+  yield* unknown(`${path}.material`, bottle.material, supplies.isMaterial, 'a material of the catalogue or of your own');
+  if (bottle.sizeMl !== null && bottle.leftMl !== null && bottle.leftMl > bottle.sizeMl)
+    yield { path: `${path}.leftMl`, value: String(bottle.leftMl), allowed: `at most what it holds, ${String(bottle.sizeMl)}` };
 }
 
 /** Everything in a plan that points to something that is not there. The shape has been checked before. */
 export function planFaults(plan: PlanFile): PlanFault[] {
-  const bottles = ids(plan.bottles);
-  const places = ids(plan.workshop.climate.places);
+  const around: Surroundings = { supplies: suppliesOf(plan), places: ids(plan.workshop.climate.places) };
   const faults: PlanFault[] = [
     ...duplicates('pieces', plan.pieces),
     ...duplicates('bottles', plan.bottles),
+    ...duplicates('materials', plan.materials),
     ...duplicates('workshop.climate.places', plan.workshop.climate.places),
   ];
-  for (const [i, bottle] of plan.bottles.entries())
-    faults.push(...unknown(`bottles[${String(i)}].material`, bottle.material, isMaterialId, 'a material of the catalogue'));
-  for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, bottles, places));
+  for (const [i, own] of plan.materials.entries()) faults.push(...materialFaults(`materials[${String(i)}]`, own));
+  for (const [i, bottle] of plan.bottles.entries()) faults.push(...bottleFaults(`bottles[${String(i)}]`, bottle, around.supplies));
+  for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, around));
   return faults;
 }
 
@@ -136,20 +141,12 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
     ...plan,
     anchorDate: null,
     workshop: { ...plan.workshop, dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })) },
-    bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn) })),
+    bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn), triedOn: day(bottle.triedOn) })),
     pieces: plan.pieces.map((piece) => ({
       ...piece,
       doneBy: day(piece.doneBy),
+      archivedOn: day(piece.archivedOn),
       steps: piece.steps.map((step) => ({ ...step, pinnedAt: moment(step.pinnedAt) })),
     })),
   };
-}
-
-/** The name and colour to show for what a step is done with; empty where it uses nothing. */
-export function stepPaint(step: Step, bottles: readonly Bottle[]): { name: string; colour: string } | null {
-  const bottle = bottles.find((b) => b.id === step.bottleId);
-  if (bottle) return { name: bottle.name, colour: step.colour ?? bottle.colour };
-  if (step.material === null) return null;
-  const material = materialById(step.material);
-  return { name: material.name, colour: step.colour ?? material.colour };
 }

@@ -6,7 +6,8 @@ const evenings = [
   { fromMin: 100, toMin: 200 },
   { fromMin: 300, toMin: 400 },
 ];
-const bench = () => new BenchTime({ evenings, daylight: [{ fromMin: 320, toMin: 360 }], airbrushCleanMin: 10 });
+const bench = () =>
+  new BenchTime({ evenings, daylight: [{ fromMin: 320, toMin: 360 }], resources: ['hands', 'airbrush'], airbrushCleanMin: 10 });
 const job = (durationMin: number, more: Partial<Operation> = {}): Operation => ({
   id: 'x',
   job: 'x',

@@ -27,11 +27,12 @@ function wholeMinute(atMin: number, allowed: readonly Interval[]): number {
 export class BenchTime {
   private readonly busy: Busy[] = [];
 
-  constructor(private readonly problem: Pick<PlanningProblem, 'evenings' | 'daylight' | 'airbrushCleanMin'>) {}
+  constructor(private readonly problem: Pick<PlanningProblem, 'evenings' | 'daylight' | 'airbrushCleanMin' | 'resources'>) {}
 
   /** First slot for an operation inside the allowed minutes; null when there is none. */
   find(operation: Operation, allowed: readonly Interval[]): Slot | null {
-    const { evenings, daylight, airbrushCleanMin } = this.problem;
+    const { evenings, daylight, airbrushCleanMin, resources } = this.problem;
+    if (operation.resources.some((wanted) => !resources.includes(wanted))) return null;
     const cleanMin = operation.resources.includes('airbrush') ? airbrushCleanMin : 0;
     let at = firstOpen(allowed, -Infinity);
     while (at !== null && Number.isFinite(at)) {

@@ -1,5 +1,6 @@
 import type { Interval } from '../units/index.js';
-import { MINUTES_PER_DAY, addDays, minutesOfClock, weekdayOf } from './dates.js';
+import { daylightMinutes, type Daylight } from '../climate/index.js';
+import { MINUTES_PER_DAY, addDays, daysBetween, minutesOfClock, weekdayOf } from './dates.js';
 import type { Workshop } from './workshop.js';
 
 /** Evenings of the coming days as minutes from midnight of `originDate`; single dates replace the weekly pattern. */
@@ -33,7 +34,18 @@ function merge(sorted: readonly Interval[]): Interval[] {
   return out;
 }
 
-export function daylightFrom(workshop: Workshop, days: number): Interval[] {
-  const [fromMin, toMin] = [minutesOfClock(workshop.daylight.start), minutesOfClock(workshop.daylight.end)];
-  return Array.from({ length: days }, (_, day) => ({ fromMin: day * MINUTES_PER_DAY + fromMin, toMin: day * MINUTES_PER_DAY + toMin }));
+/** Daylight of the coming days as minutes from midnight of `originDate`; a day in polar night has none. */
+export function daylightFrom({ daylight }: Pick<Workshop, 'daylight'>, originDate: string, days: number): Interval[] {
+  return Array.from({ length: days }, (_, day) => {
+    const { fromMin, toMin } = daylightOn(daylight, addDays(originDate, day));
+    return { fromMin: day * MINUTES_PER_DAY + fromMin, toMin: day * MINUTES_PER_DAY + toMin };
+  }).filter(({ fromMin, toMin }) => toMin > fromMin);
+}
+
+/** Minutes of a day between which it is light. */
+export function daylightOn(daylight: Daylight, date: string): Interval {
+  if (daylight.by === 'typed') return { fromMin: minutesOfClock(daylight.start), toMin: minutesOfClock(daylight.end) };
+  const half = daylightMinutes(daylight.latitudeDeg, daysBetween(`${date.slice(0, 4)}-01-01`, date) + 1) / 2;
+  const noon = minutesOfClock(daylight.noon);
+  return { fromMin: Math.round(noon - half), toMin: Math.round(noon + half) };
 }

@@ -1,4 +1,5 @@
 import { airOverEvenings, type Air } from '../climate/index.js';
+import { suppliesOf, type Shelf, type Supplies } from '../materials/index.js';
 import { quantileFactor } from '../drying/index.js';
 import {
   betweenCoatsMinutes,
@@ -11,13 +12,15 @@ import {
   sittings,
   subjectOf,
   type Finding,
+  type HandsOnBench,
   type RelativeOpening,
   type SequenceProblem,
   type StepReport,
 } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
-import { minuteOf } from './dates.js';
+import { daysBetween, minuteOf } from './dates.js';
+import { overfull, type Overfull } from './overfull.js';
 import { planEvenings } from './planner.js';
 import type { Lag, LagWindow, Operation, Placed, Plan, PlanningProblem } from './problem.js';
 import type { Workshop } from './workshop.js';
@@ -42,7 +45,16 @@ export interface Outlook {
   plan: Plan;
   evenings: PlanningProblem['evenings'];
   pieces: PieceOutlook[];
+  /** Where more would stand wet at once than there is room for. */
+  overfull: Overfull[];
 }
+
+/** What the steps of all pieces are reckoned with. */
+interface Bench extends HandsOnBench {
+  workshop: Workshop;
+}
+
+const benchOf = (workshop: Workshop, supplies: Supplies): Bench => ({ workshop, supplies, boothModels: workshop.equipment.boothModels });
 
 /** One sitting of one step: the n-th coat where coats are laid apart, else the whole step. */
 const operationId = (piece: Piece, index: number, sitting: number): string => `${piece.id}/${String(index)}/${String(sitting)}`;
@@ -56,10 +68,10 @@ export function operationOf(id: string): { pieceId: string; stepIndex: number; s
 const placesOf = (workshop: Workshop): Record<string, Air> =>
   Object.fromEntries(workshop.climate.places.map((place) => [place.id, place.air]));
 
-function operationsOf(piece: Piece, steps: readonly Step[], originDate: string): Operation[] {
+function operationsOf(piece: Piece, steps: readonly Step[], originDate: string, bench: Bench): Operation[] {
   return steps.flatMap((step, index) => {
-    const airbrush = incomingOf(step).tool === 'airbrush';
-    return sittings(step, piece).map((durationMin, sitting): Operation => ({
+    const airbrush = incomingOf(step, bench.supplies).tool === 'airbrush';
+    return sittings(step, piece, bench).map((durationMin, sitting): Operation => ({
       id: operationId(piece, index, sitting),
       job: piece.id,
       durationMin,
@@ -75,14 +87,15 @@ function operationsOf(piece: Piece, steps: readonly Step[], originDate: string):
 const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, nightMin: minutes }, close: null });
 
 /** The openings in evening air and in night air make the windows of one lag; `factor` is for careful drying times. */
-function lagsOf(piece: Piece, steps: readonly Step[], workshop: Workshop): Lag[] {
+function lagsOf(piece: Piece, steps: readonly Step[], bench: Bench): Lag[] {
+  const { workshop, supplies } = bench;
   const subject = subjectOf(piece);
   const places = placesOf(workshop);
   const factor = quantileFactor(workshop.careful ? 'p80' : 'p50');
   const pair = (o: RelativeOpening): string => `${String(o.fromIndex)}:${String(o.toIndex)}`;
-  const evening = relativeOpenings(subject, steps, workshop.climate.evening, places);
-  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places).map((o) => [pair(o), o]));
-  const lastSitting = steps.map((step) => sittings(step, piece).length - 1);
+  const evening = relativeOpenings(subject, steps, workshop.climate.evening, places, supplies);
+  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places, supplies).map((o) => [pair(o), o]));
+  const lastSitting = steps.map((step) => sittings(step, piece, bench).length - 1);
   const between = evening.map((opening) => ({
     from: operationId(piece, opening.fromIndex, lastSitting[opening.fromIndex] ?? 0),
     to: operationId(piece, opening.toIndex, 0),
@@ -92,7 +105,7 @@ function lagsOf(piece: Piece, steps: readonly Step[], workshop: Workshop): Lag[]
     Array.from({ length: lastSitting[index] ?? 0 }, (_, n): Lag => ({
       from: operationId(piece, index, n),
       to: operationId(piece, index, n + 1),
-      windows: [always(betweenCoatsMinutes(step) * factor)],
+      windows: [always(betweenCoatsMinutes(step, bench) * factor)],
     })),
   );
   return [...between, ...coats];
@@ -109,32 +122,45 @@ function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: num
 }
 
 /** The planning problem of some pieces, from a minute of an origin date on. */
-export function planningProblem(pieces: readonly Piece[], workshop: Workshop, originDate: string, nowMin: number): PlanningProblem {
+export function planningProblem(
+  pieces: readonly Piece[],
+  workshop: Workshop,
+  supplies: Supplies,
+  originDate: string,
+  nowMin: number,
+): PlanningProblem {
+  const bench = benchOf(workshop, supplies);
   const expanded = pieces.map((piece) => ({ piece, steps: expandRounds(piece.steps, piece.groups) }));
   return {
-    operations: expanded.flatMap(({ piece, steps }) => operationsOf(piece, steps, originDate)),
-    lags: expanded.flatMap(({ piece, steps }) => lagsOf(piece, steps, workshop)),
+    operations: expanded.flatMap(({ piece, steps }) => operationsOf(piece, steps, originDate, bench)),
+    lags: expanded.flatMap(({ piece, steps }) => lagsOf(piece, steps, bench)),
     evenings: eveningsFrom(workshop, originDate, HORIZON_DAYS),
-    daylight: daylightFrom(workshop, HORIZON_DAYS),
+    daylight: daylightFrom(workshop, originDate, HORIZON_DAYS),
     notBeforeMin: nowMin,
+    resources: workshop.equipment.airbrush ? ['hands', 'airbrush'] : ['hands'],
     airbrushCleanMin: workshop.airbrushCleanMin,
   };
 }
 
+/** Where and when the steps of a piece are carried out. */
+interface Placing {
+  workshop: Workshop;
+  supplies: Supplies;
+  originDate: string;
+  evenings: PlanningProblem['evenings'];
+  placed: ReadonlyMap<string, Placed>;
+}
+
 /** The steps of a piece at the minutes a plan gives them, in the bench's air. */
-export function sequenceProblem(
-  piece: Piece,
-  workshop: Workshop,
-  evenings: PlanningProblem['evenings'],
-  placed: ReadonlyMap<string, Placed>,
-): SequenceProblem {
+export function sequenceProblem(piece: Piece, { workshop, supplies, originDate, evenings, placed }: Placing): SequenceProblem {
+  const bench = benchOf(workshop, supplies);
   const steps = expandRounds(piece.steps, piece.groups);
   const spans = steps.map((step, index) => {
     const first = placed.get(operationId(piece, index, 0));
-    const last = placed.get(operationId(piece, index, sittings(step, piece).length - 1));
+    const last = placed.get(operationId(piece, index, sittings(step, piece, bench).length - 1));
     return first && last
       ? { startMin: first.startMin, minutes: last.endMin - first.startMin }
-      : { startMin: null, minutes: elapsedMinutes(step, piece) };
+      : { startMin: null, minutes: elapsedMinutes(step, piece, bench) };
   });
   return {
     subject: subjectOf(piece),
@@ -143,33 +169,37 @@ export function sequenceProblem(
     durationsMin: spans.map((span) => span.minutes),
     bench: airOverEvenings(workshop.climate, evenings),
     places: placesOf(workshop),
+    supplies,
+    bottleAgesDays: steps.map((step) => {
+      const openedOn = supplies.bottle(step.bottleId)?.openedOn ?? null;
+      return openedOn === null ? null : daysBetween(openedOn, originDate);
+    }),
   };
 }
 
 /**
- * Places the steps of all pieces into the painter's evenings and checks every sequence at the times it then has.
- * @throws RangeError when a piece names a technique, material or substrate that is not known.
+ * Places the steps of all pieces into the painter's evenings and checks every sequence at the times it then has. What is
+ * archived takes no evening. @throws RangeError when a piece names a technique, material or substrate that is not known.
  */
-export function planPieces(pieces: readonly Piece[], workshop: Workshop, originDate: string, nowMin: number): Outlook {
-  const problem = planningProblem(pieces, workshop, originDate, nowMin);
+export function planPieces(pieces: readonly Piece[], workshop: Workshop, shelf: Shelf, originDate: string, nowMin: number): Outlook {
+  const supplies = suppliesOf(shelf);
+  const open = pieces.filter((piece) => piece.archivedOn === null);
+  const problem = planningProblem(open, workshop, supplies, originDate, nowMin);
   const plan = planEvenings(problem);
   const placed = new Map(plan.placed.map((p) => [p.id, p]));
-  return {
-    originDate,
-    plan,
-    evenings: problem.evenings,
-    pieces: pieces.map((piece) => outlookOf(piece, sequenceProblem(piece, workshop, problem.evenings, placed))),
-  };
+  const placing = { workshop, supplies, originDate, evenings: problem.evenings, placed };
+  const outlooks = open.map((piece) => outlookOf(piece, sequenceProblem(piece, placing), benchOf(workshop, supplies)));
+  return { originDate, plan, evenings: problem.evenings, pieces: outlooks, overfull: overfull(open, outlooks, workshop) };
 }
 
-function outlookOf(piece: Piece, sequence: SequenceProblem): PieceOutlook {
+function outlookOf(piece: Piece, sequence: SequenceProblem, bench: Bench): PieceOutlook {
   const { steps: reports, findings } = checkWithFixes(sequence);
   return {
     pieceId: piece.id,
     steps: [...sequence.steps],
     reports,
     findings,
-    handsOnMin: sequence.steps.map((step) => handsOnMinutes(step, piece)),
+    handsOnMin: sequence.steps.map((step) => handsOnMinutes(step, piece, bench)),
     placed: sequence.startsMin.map((start) => start !== null),
   };
 }

@@ -32,6 +32,7 @@ const problem = (operations: Operation[], lags: Lag[] = [], more: Partial<Planni
   evenings: EVENINGS,
   daylight: [],
   notBeforeMin: 0,
+  resources: ['hands', 'airbrush'],
   airbrushCleanMin: 6,
   ...more,
 });

@@ -211,6 +211,8 @@ function whyNot(problem: PlanningProblem, operation: Operation, chain: readonly 
   const longest = Math.max(0, ...problem.evenings.map((e) => e.toMin - e.fromMin));
   const clean = operation.resources.includes('airbrush') ? problem.airbrushCleanMin : 0;
   if (problem.evenings.length === 0) return 'there are no evenings to work in';
+  const missing = operation.resources.find((wanted) => !problem.resources.includes(wanted));
+  if (missing) return `the workshop has no ${missing}`;
   if (operation.durationMin + clean > longest)
     return `takes ${String(operation.durationMin + clean)} min with cleaning, the longest evening has ${String(Math.round(longest))} min`;
   if (chain.length > 1) return 'the windows of this step and those it hangs together with fit into no evening';

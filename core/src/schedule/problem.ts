@@ -49,6 +49,8 @@ export interface PlanningProblem {
   daylight: Interval[];
   /** Nothing starts before this. */
   notBeforeMin: number;
+  /** What the workshop has; an operation that wants anything else finds no place. */
+  resources: Resource[];
   /** Cleaning the airbrush after a colour: holds airbrush and hands. */
   airbrushCleanMin: number;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { MATERIALS } from '../materials/index.js';
+import { EMPTY_SHELF, MATERIALS } from '../materials/index.js';
 import { TEMPLATES, pieceFromTemplate, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES } from '../techniques/index.js';
 import { DEFAULT_WORKSHOP, planPieces, type Outlook, type Workshop } from './index.js';
@@ -39,7 +39,7 @@ const aWorkshop: fc.Arbitrary<Workshop> = fc
 
 const anOutlook: fc.Arbitrary<Outlook> = fc
   .tuple(aPiece('a'), aPiece('b'), aWorkshop)
-  .map(([a, b, workshop]) => planPieces([a, b], workshop, MONDAY, 0));
+  .map(([a, b, workshop]) => planPieces([a, b], workshop, EMPTY_SHELF, MONDAY, 0));
 
 describe('whatever pieces are planned', () => {
   test('no placed step comes too soon, too late or between windows', () => {
@@ -75,7 +75,7 @@ describe('whatever pieces are planned', () => {
   test('fixes are offered one of each kind, and each changes something', () => {
     fc.assert(
       fc.property(aPiece('a'), (piece) => {
-        const [own] = planPieces([piece], DEFAULT_WORKSHOP, MONDAY, 0).pieces;
+        const [own] = planPieces([piece], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0).pieces;
         for (const finding of own!.findings) {
           expect(finding.fixes.length).toBeLessThanOrEqual(6);
           expect(new Set(finding.fixes.map((fix) => fix.way)).size).toBe(finding.fixes.length);

@@ -1,4 +1,7 @@
-import type { ClimateProfile } from '../climate/index.js';
+import type { ClimateProfile, Daylight } from '../climate/index.js';
+import { DROPS_PER_ML, type DropLiquid } from '../mixing/index.js';
+import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
+import type { UnitSystem } from '../units/index.js';
 
 /** When and where the painter works. Times are `HH:mm`. */
 export interface WeeklyEvening {
@@ -15,16 +18,42 @@ export interface SingleDate {
   end: string | null;
 }
 
+/** What the bench has to work with. */
+export interface Equipment {
+  airbrush: boolean;
+  /** Models that fit into the spray booth, or onto the spraying board, at once. */
+  boothModels: number;
+  /** Models that can stand wet on the bench at once. */
+  benchModels: number;
+}
+
+/** For the air in the room while solvents evaporate. */
+export interface Room {
+  volumeM3: number;
+  airChangesPerH: number;
+}
+
+/** How figures are shown; SI is kept. */
+export interface Display {
+  units: UnitSystem;
+  /** `words`: Tue 24 Nov; `numbers`: 2026-11-24. */
+  dates: 'words' | 'numbers';
+}
+
 export interface Workshop {
   weekly: WeeklyEvening[];
   dates: SingleDate[];
   climate: ClimateProfile;
-  daylight: { start: string; end: string };
+  daylight: Daylight;
   /** Careful plans on drying times that hold four times out of five, typical on every second. */
   careful: boolean;
   airbrushCleanMin: number;
-  /** Drops of water to the mL from the painter's dropper. */
-  dropsPerMl: number;
+  /** Drops to the mL from the painter's dropper, by liquid. */
+  dropsPerMl: Record<DropLiquid, number>;
+  equipment: Equipment;
+  room: Room;
+  display: Display;
+  schools: Schools;
 }
 
 /** A quiet start: four evenings a week, a heated room that cools at night. Our numbers. */
@@ -32,8 +61,12 @@ export const DEFAULT_WORKSHOP: Workshop = {
   weekly: [1, 3, 4, 6].map((weekday) => ({ weekday, start: '19:30', end: '21:30' })),
   dates: [],
   climate: { evening: { tempC: 20, rhPct: 50 }, night: { tempC: 15, rhPct: 60 }, places: [] },
-  daylight: { start: '09:00', end: '15:30' },
+  daylight: { by: 'typed', start: '09:00', end: '15:30', latitudeDeg: 52, noon: '12:00' },
   careful: false,
   airbrushCleanMin: 6,
-  dropsPerMl: 20,
+  dropsPerMl: { ...DROPS_PER_ML },
+  equipment: { airbrush: true, boothModels: 6, benchModels: 12 },
+  room: { volumeM3: 30, airChangesPerH: 1 },
+  display: { units: 'metric', dates: 'words' },
+  schools: { ...USUAL_SCHOOLS },
 };

@@ -1,10 +1,11 @@
 import { constantAir, type Air } from '../climate/index.js';
-import { plainStep, type Step, type SubstrateId } from '../subjects/index.js';
+import { plainStep, type KeepClean, type Step, type SubstrateId } from '../subjects/index.js';
 import type { Subject } from './subject.js';
 import type { SequenceProblem } from './walker.js';
 
 /** What differs from a plain piece of matt polystyrene. */
-export type SubjectGiven = Partial<Subject['zones'][number]> & { zones?: string[]; glazing?: boolean; handled?: boolean };
+export type SubjectGiven = Partial<Omit<Subject['zones'][number], 'keepClean'>> &
+  Partial<Pick<Subject, 'handled' | 'features' | 'sheenWanted' | 'keepClean'>> & { zones?: string[] };
 
 /** A step in short; it starts as soon as it may unless it says when. */
 export type Short = [technique: string, material: string | null, more?: Partial<Step> & { startMin?: number }];
@@ -14,6 +15,7 @@ export interface Example {
   steps: readonly Short[];
   on?: SubjectGiven;
   air?: Air;
+  bottleAgesDays?: number[];
 }
 
 /** What a rule says of itself by example: where it fires, where it is silent. */
@@ -22,28 +24,40 @@ export interface Examples {
   silent: Example;
 }
 
-export const exampleProblem = ({ steps, on, air }: Example): SequenceProblem => problem(steps, subject(on), air);
+export const exampleProblem = ({ steps, on, air, bottleAgesDays = [] }: Example): SequenceProblem => ({
+  ...problem(steps, subject(on), air),
+  bottleAgesDays,
+});
 
-/** A plain subject: two zones of one substrate, with windows where they matter. */
+const MATERIAL_OF: Record<KeepClean, SubstrateId> = {
+  glazing: 'clear-plastic',
+  'wheel-treads': 'brass',
+  bearings: 'brass',
+  'pick-ups': 'brass',
+  couplers: 'polystyrene',
+};
+
+/** A plain subject: two zones of one substrate, with places to keep clean where they matter. */
 export function subject(given: SubjectGiven = {}): Subject {
-  const { zones = ['side-lower', 'roof'], glazing = false, handled = false, ...zone } = given;
+  const { zones = ['side-lower', 'roof'], keepClean = [], handled = false, features = [], sheenWanted = 'matt', ...zone } = given;
   const plain = {
     substrate: 'polystyrene' as SubstrateId,
     startSheen: 'matt' as const,
     relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 },
     keepClean: null,
     partId: 'body',
+    seen: 'yes' as const,
   };
   return {
     kind: 'rolling-stock',
     handled,
-    sheenWanted: 'matt',
-    keepClean: glazing ? ['glazing'] : [],
+    sheenWanted,
+    keepClean,
+    features,
+    cleaned: true,
     zones: [
       ...zones.map((id) => ({ ...plain, ...zone, id, name: id })),
-      ...(glazing
-        ? [{ ...plain, id: 'glazing', name: 'glazing', substrate: 'clear-plastic' as const, keepClean: 'glazing' as const }]
-        : []),
+      ...keepClean.map((id) => ({ ...plain, id, name: id, substrate: MATERIAL_OF[id], keepClean: id })),
     ],
   };
 }

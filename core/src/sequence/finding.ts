@@ -10,7 +10,7 @@ export type Edit =
   | { kind: 'patch'; at: number; patch: Partial<Omit<Step, 'id'>> }
   | { kind: 'remove'; at: number };
 
-export type FixWay = 'insert' | 'move' | 'swap' | 'wait' | 'release' | 'mask';
+export type FixWay = 'insert' | 'move' | 'swap' | 'wait' | 'release' | 'mask' | 'adjust';
 
 export interface Fix {
   /** What kind of change it is: of each kind only the best is offered. */

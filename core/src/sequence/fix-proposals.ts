@@ -1,10 +1,15 @@
-import { ALTERNATIVES, materialById } from '../materials/index.js';
+import { ALTERNATIVES, materialById, type Supplies } from '../materials/index.js';
 import { formatMinutes } from '../units/index.js';
 import { plainStep, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 import type { Edit, Fix } from './finding.js';
-import { fogsGlazing, openGlazing } from './glazing.js';
+import { openPlaces, sprays } from './keep-clean.js';
+import type { Layer } from './layer.js';
 import type { Moment } from './moment.js';
+import { allowanceFor } from './muting.js';
+import { meets } from './later.js';
+import type { SequenceState } from './state.js';
+import type { Subject } from './subject.js';
 
 /**
  * Changes that a rule can propose. They are only proposals: `curingFixes` walks each changed sequence and keeps those
@@ -19,36 +24,65 @@ const step = (given: Partial<Step> & Pick<Step, 'technique' | 'zones'>): Omit<St
 /** Seals to try, the most forgiving first: waterborne, then lacquer; matt first because it gives tooth. */
 const SEALS = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol', 'clear-satin-acrylic', 'clear-gloss-acrylic'] as const;
 
-/** A clear coat right before the step; windows that it would fog are masked for it and opened again. */
-export function insertSeals(moment: Moment, seals: readonly string[] = SEALS): Fix[] {
-  return seals.map((material) => {
-    const seal = step({ technique: 'clear-coat', material, zones: moment.step.zones });
-    const glass = openGlazing(moment.state).map((zone) => zone.zone.id);
-    const masked = glass.length > 0 && fogsGlazing({ id: '', ...seal }, moment.subject);
+/** What a clear coat must know of the piece at the place it is put in. */
+interface Place {
+  at: number;
+  subject: Subject;
+  state: SequenceState;
+  supplies: Supplies;
+}
+
+/** A clear coat; windows that it would fog are masked for it and opened again. */
+export function clearCoats(place: Place, zones: readonly string[], materials: readonly string[], words: string): Fix[] {
+  return materials.map((material) => {
+    const clear = step({ technique: 'clear-coat', material, zones: [...zones] });
+    const glass = openPlaces(place.state, 'glazing').map((zone) => zone.zone.id);
+    const masked = glass.length > 0 && sprays({ id: '', ...clear }, place.subject, 'glazing', place.supplies);
     const added = masked
-      ? [step({ technique: 'mask', material: 'masking-tape', zones: glass }), seal, step({ technique: 'unmask', zones: glass })]
-      : [seal];
+      ? [step({ technique: 'mask', material: 'masking-tape', zones: glass }), clear, step({ technique: 'unmask', zones: glass })]
+      : [clear];
     return {
       way: 'insert',
-      label: `Add a seal first: ${materialById(material).name.toLowerCase()}${masked ? ', windows masked' : ''}`,
-      edits: added.map((made): Edit => ({ kind: 'insert', at: moment.stepIndex, step: made })),
+      label: `${words}: ${materialById(material).name.toLowerCase()}${masked ? ', windows masked' : ''}`,
+      edits: added.map((made): Edit => ({ kind: 'insert', at: place.at, step: made })),
     };
   });
 }
 
-/** The same with a gloss coat, for a decal to lie on. */
-export const insertGlossCoat = (moment: Moment): Fix[] =>
-  insertSeals(moment, ['clear-gloss-acrylic', 'clear-gloss-lacquer-aerosol']).map((fix) => ({
-    ...fix,
-    label: fix.label.replace('Add a seal first', 'Add a smooth coat first'),
-  }));
+/** A clear coat right before the step. */
+export const insertSeals = (moment: Moment, seals: readonly string[] = SEALS, words = 'Add a seal first'): Fix[] =>
+  clearCoats({ ...moment, at: moment.stepIndex }, moment.step.zones, seals, words);
 
-/** Binds loose powder, before the step at `at`. A misted fixer first: it darkens pale powders, a clear coat mutes them. */
-export function fixPowder(zones: readonly string[], at: number): Fix[] {
+/** A gloss coat for a decal to lie on; where nothing covers the decal later, a coat of the sheen wanted seals it. */
+export function insertGlossCoat(moment: Moment): Fix[] {
+  const { subject, steps, stepIndex } = moment;
+  const later = steps.slice(stepIndex + 1);
+  const sealed = later.some((s) => techniqueById(s.technique).effect === 'film' && meets(s, moment.step.zones));
+  const over =
+    sealed || subject.sheenWanted === 'gloss'
+      ? []
+      : clearCoats({ ...moment, at: stepIndex + 1 }, moment.step.zones, [`clear-${subject.sheenWanted}-acrylic`], '');
+  return insertSeals(moment, ['clear-gloss-acrylic', 'clear-gloss-lacquer-aerosol'], 'Add a smooth coat first').map((fix) => ({
+    ...fix,
+    label: over.length > 0 ? `${fix.label}, and a ${subject.sheenWanted} clear over the decal` : fix.label,
+    edits: [...fix.edits, ...over.flatMap((clear) => clear.edits)],
+  }));
+}
+
+/**
+ * Binds loose powder, before the step at `at`. A misted fixer first: it darkens pale powders, a clear coat mutes them. The
+ * powder is put on stronger, because either takes some of it away.
+ */
+export function fixPowder(zones: readonly string[], at: number, powders: readonly Layer[]): Fix[] {
+  const stronger = powders.flatMap((powder): Edit[] => {
+    const allowance = allowanceFor(powder);
+    return allowance === null ? [] : [{ kind: 'patch', at: powder.stepIndex, patch: { allowance } }];
+  });
+  const edits = stronger.filter((edit, i) => stronger.findIndex((other) => other.at === edit.at) === i);
   return (['fixer-alcohol', 'fixer-spirit'] as const).map((material) => ({
     way: 'insert',
-    label: `Fix it: ${materialById(material).name.toLowerCase()}`,
-    edits: [{ kind: 'insert', at, step: step({ technique: 'fix', material, zones: [...zones] }) }],
+    label: `Fix it: ${materialById(material).name.toLowerCase()}${edits.length > 0 ? ', powder put on stronger' : ''}`,
+    edits: [...edits, { kind: 'insert', at, step: step({ technique: 'fix', material, zones: [...zones] }) }],
   }));
 }
 
@@ -65,10 +99,20 @@ export function moveBefore(moment: Moment, to: number): Fix {
   };
 }
 
-export function insertMattCoat(moment: Moment): Fix[] {
-  return insertSeals(moment)
-    .slice(0, 2)
-    .map((fix) => ({ ...fix, label: fix.label.replace('Add a seal first', 'Add tooth first') }));
+export const insertMattCoat = (moment: Moment): Fix[] =>
+  insertSeals(moment, ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], 'Add tooth first');
+
+/** The step, moved behind a later one. */
+export function moveAfter(moment: Moment, to: number): Fix {
+  const { id: _id, ...moved } = moment.step;
+  return {
+    way: 'move',
+    label: `Move it behind step ${String(to + 1)}`,
+    edits: [
+      { kind: 'insert', at: to + 1, step: moved },
+      { kind: 'remove', at: moment.stepIndex },
+    ],
+  };
 }
 
 export function insertSealerForSubstrate(moment: Moment): Fix[] {
@@ -88,7 +132,7 @@ export function insertSealerForSubstrate(moment: Moment): Fix[] {
 export function swaps(moment: Moment): Fix[] {
   const { material } = moment.step;
   if (material === null) return [];
-  return (ALTERNATIVES[material] ?? []).map((other) => {
+  return (ALTERNATIVES[moment.supplies.like(material)] ?? []).map((other) => {
     const technique = other.technique ?? moment.step.technique;
     const keepsTool =
       moment.step.tool !== null &&

@@ -59,8 +59,8 @@ const SNAGS: [string, Short[], Parameters<typeof subject>[0]][] = [
     {},
   ],
   ['heat gun on plastic', [['brush-coat', 'acrylic-matt', { drying: 'heat-gun' }]], {}],
-  ['powder on gloss beside windows', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss', glazing: true }],
-  ['clear coat over windows', [['clear-coat', 'clear-matt-acrylic']], { glazing: true }],
+  ['powder on gloss beside windows', [['powder-dry', 'pigment-dry']], { startSheen: 'gloss', keepClean: ['glazing'] }],
+  ['clear coat over windows', [['clear-coat', 'clear-matt-acrylic']], { keepClean: ['glazing'] }],
   [
     'clear coats over windows, twice',
     [
@@ -68,7 +68,7 @@ const SNAGS: [string, Short[], Parameters<typeof subject>[0]][] = [
       ['wash', 'wash-oil'],
       ['clear-coat', 'clear-matt-acrylic'],
     ],
-    { glazing: true },
+    { keepClean: ['glazing'] },
   ],
 ];
 
@@ -90,7 +90,7 @@ describe('fixes', () => {
         ['brush-coat', 'enamel-matt', { zones: ['roof'] }],
         ['filter', 'filter-enamel', { zones: ['all'] }],
       ],
-      subject({ glazing: true }),
+      subject({ keepClean: ['glazing'] }),
     );
     const after = pressed(p);
     expect(after.steps.map((s) => s.technique)).toEqual(['brush-coat', 'mask', 'clear-coat', 'unmask', 'filter']);
@@ -120,7 +120,7 @@ describe('fixes', () => {
   test('between windows: waiting is long enough', () => {
     const p = problem([
       ['airbrush-coat', 'enamel-matt', { startMin: 0 }],
-      ['airbrush-coat', 'enamel-gloss', { startMin: 480 }],
+      ['airbrush-coat', 'enamel-matt', { startMin: 480 }],
     ]);
     const finding = cured(p).find((f) => f.rule === 'between-windows');
     const wait = finding!.fixes.find((fix) => fix.label.startsWith('Wait'))!;

@@ -1,4 +1,4 @@
-import { materialById, type Dose, type Material, type SolventClass } from '../materials/index.js';
+import { CATALOGUE, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import { techniqueById, type Need, type Technique } from '../techniques/index.js';
 
@@ -15,6 +15,8 @@ export interface Incoming {
   /** Dry film of one coat, µm. */
   dryUm: number;
   coverPct: number;
+  /** #rrggbb: the step's own, else the bottle's, else the kind's; null where nothing is laid. */
+  colour: string | null;
 }
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
@@ -27,26 +29,28 @@ export function usualTool(technique: Technique, material: Material | null): stri
 }
 
 /** Steps are never changed in place, so what one brings is worked out once. */
-const known = new WeakMap<Step, Incoming>();
+const known = new WeakMap<Supplies, WeakMap<Step, Incoming>>();
 
 /** @throws RangeError when the technique, the material or the thinner is not known. */
-export function incomingOf(step: Step): Incoming {
-  const before = known.get(step);
+export function incomingOf(step: Step, supplies: Supplies = CATALOGUE): Incoming {
+  let ofSupplies = known.get(supplies);
+  if (!ofSupplies) known.set(supplies, (ofSupplies = new WeakMap()));
+  const before = ofSupplies.get(step);
   if (before) return before;
-  const incoming = workOut(step);
-  known.set(step, incoming);
+  const incoming = workOut(step, supplies);
+  ofSupplies.set(step, incoming);
   return incoming;
 }
 
-function workOut(step: Step): Incoming {
+function workOut(step: Step, supplies: Supplies): Incoming {
   const technique = techniqueById(step.technique);
-  const material = step.material === null ? null : materialById(step.material);
+  const material = step.material === null ? null : supplies.material(step.material);
   const tool = step.tool ?? usualTool(technique, material);
   const sprayed = SPRAY_TOOLS.has(tool);
   const solvents = new Map<SolventClass, string>();
   if (technique.dose && material && material.carrier !== 'none') solvents.set(material.carrier, material.name.toLowerCase());
   if (step.dilution && technique.dose) {
-    const thinner = materialById(step.dilution.thinner);
+    const thinner = supplies.material(step.dilution.thinner);
     if (thinner.carrier !== 'none') solvents.set(thinner.carrier, thinner.name.toLowerCase());
   }
   return {
@@ -59,5 +63,6 @@ function workOut(step: Step): Incoming {
     tool,
     dryUm: step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0),
     coverPct: step.coverPct ?? technique.usualCoverPct,
+    colour: step.colour ?? supplies.bottle(step.bottleId)?.colour ?? material?.colour ?? null,
   };
 }

@@ -1,4 +1,5 @@
 import { constantAir, type Air } from '../climate/index.js';
+import { CATALOGUE, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import { intersect, type Interval } from '../units/index.js';
 import type { Subject } from './subject.js';
@@ -20,9 +21,18 @@ export function relativeOpenings(
   steps: readonly Step[],
   air: Air,
   places: Readonly<Record<string, Air>> = {},
+  supplies: Supplies = CATALOGUE,
 ): RelativeOpening[] {
   const pairs = new Map<string, RelativeOpening>();
-  for (const { stepIndex, opening } of allOpenings({ subject, steps, startsMin: [], durationsMin: [], bench: constantAir(air), places })) {
+  for (const { stepIndex, opening } of allOpenings({
+    subject,
+    steps,
+    startsMin: [],
+    durationsMin: [],
+    bench: constantAir(air),
+    places,
+    supplies,
+  })) {
     const fromIndex = opening.layer.stepIndex;
     const list = opening.list.map((gap) => ({ fromMin: gap.fromMin - opening.layer.endMin, toMin: gap.toMin - opening.layer.endMin }));
     const key = `${String(fromIndex)}:${String(stepIndex)}`;

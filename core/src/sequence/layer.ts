@@ -22,6 +22,9 @@ export interface Layer {
   coverPct: number;
   dryUm: number;
   sprayed: boolean;
+  colour: string;
+  /** Put on stronger by this for later muting; 1 is not. */
+  allowance: number;
   endMin: number;
   /** Spreads over everything without holes; chipping and abrading break it. */
   unbroken: boolean;
@@ -44,6 +47,8 @@ export function layerOf(step: Step, stepIndex: number, incoming: Incoming, endMi
     coverPct: incoming.coverPct,
     dryUm: incoming.dryUm,
     sprayed: incoming.sprayed,
+    colour: incoming.colour ?? material.colour,
+    allowance: step.allowance ?? 1,
     endMin,
     unbroken: technique.effect === 'film' && incoming.coverPct >= UNBROKEN_FROM_PCT,
     loose: technique.effect === 'loose' && !material.selfAdhesive,

@@ -1,4 +1,5 @@
 import type { Air } from '../climate/index.js';
+import type { Bottle, Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
 import type { Opening } from './openings.js';
@@ -19,4 +20,8 @@ export interface Moment {
   zones: readonly ZoneState[];
   openings: readonly { zone: ZoneState; opening: Opening }[];
   air: Air;
+  supplies: Supplies;
+  /** The bottle it is done with, and how long that has been open at this step, days; null where not known. */
+  bottle: Bottle | null;
+  bottleAgeDays: number | null;
 }

@@ -23,11 +23,17 @@ const isCovered = (layer: Layer, zone: ZoneState, incoming: Incoming): boolean =
     .slice(zone.layers.indexOf(layer) + 1)
     .some((above) => incoming.solvents.every((s) => isBarrier(above, s.solvent, incoming.dose, readyMin(above, 'dryHard'))));
 
+const isFullCoat = (layer: Layer): boolean => layer.technique.effect === 'film';
+
 function onRecoat(layer: Layer, zone: ZoneState, incoming: Incoming): Opening {
   const windows = layer.material.windows;
   const wrinkle = windows?.wrinkle;
-  const full = layer.technique.effect === 'film';
-  if (wrinkle && full && !isCovered(layer, zone, incoming) && incoming.solvents.some((s) => wrinkle.solvents.includes(s.solvent))) {
+  if (
+    wrinkle &&
+    isFullCoat(layer) &&
+    !isCovered(layer, zone, incoming) &&
+    incoming.solvents.some((s) => wrinkle.solvents.includes(s.solvent))
+  ) {
     const list = [
       { fromMin: agedMin(layer, wrinkle.wetFromMin), toMin: agedMin(layer, wrinkle.wetUntilMin) },
       { fromMin: agedMin(layer, wrinkle.hardFromMin), toMin: Infinity },
@@ -37,7 +43,9 @@ function onRecoat(layer: Layer, zone: ZoneState, incoming: Incoming): Opening {
   const recoatFrom = readyMin(layer, 'recoatFrom');
   const holdsThen = incoming.solvents.every((s) => layerResistance(layer, s.solvent, incoming.dose, recoatFrom) === 'holds');
   const opens = holdsThen ? recoatFrom : Math.max(recoatFrom, readyMin(layer, 'dryHard'));
-  const closes = windows?.recoatUntilMin === undefined ? Infinity : agedMin(layer, windows.recoatUntilMin);
+  // once a coat has come in time, the window has done its work
+  const waits = windows?.recoatUntilMin !== undefined && !zone.layers.slice(zone.layers.indexOf(layer) + 1).some(isFullCoat);
+  const closes = waits ? agedMin(layer, windows.recoatUntilMin ?? Infinity) : Infinity;
   return { layer, list: from(opens, Math.max(opens, closes)), why: 'recoat' };
 }
 

@@ -2,6 +2,7 @@ import type { AirSpan } from '../climate/index.js';
 import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
+import { NO_BUILD, withLayer, type Build } from './build.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -9,6 +10,8 @@ export interface ZoneState {
   zone: SubjectZone;
   substrate: Substrate;
   layers: Layer[];
+  /** Film laid so far. */
+  build: Build;
   masked: boolean;
   /** Minute the present mask went on; null when there is none. */
   maskedSinceMin: number | null;
@@ -27,18 +30,25 @@ const SHEEN_COVER_PCT = 50;
 export function startState(subject: Subject): SequenceState {
   const zones = subject.zones.map((zone): [string, ZoneState] => [
     zone.id,
-    { zone, substrate: substrateById(zone.substrate), layers: [], masked: false, maskedSinceMin: null, off: false },
+    { zone, substrate: substrateById(zone.substrate), layers: [], build: NO_BUILD, masked: false, maskedSinceMin: null, off: false },
   ]);
   return { subject, zones: new Map(zones) };
 }
 
-/** The zones a step really reaches: named, not masked, not taken off. Unmasking and refitting reach what is covered or off. */
+/**
+ * The zones a step really reaches: named, and not masked. What is taken off lies apart: it is reached where a step names
+ * it, not by `all`. Unmasking and refitting reach what is covered or off; taking off and refitting take the whole part.
+ */
 export function zonesReached(state: SequenceState, step: Step, incoming: Incoming): ZoneState[] {
-  const through = HANDLES_COVERED.has(incoming.technique.effect);
+  const { effect } = incoming.technique;
+  const through = HANDLES_COVERED.has(effect);
+  const named = zonesNamed(state.subject, step.zones);
+  const parts = effect === 'take-off' || effect === 'refit' ? new Set(named.map((zone) => zone.partId)) : null;
+  const zones = parts ? state.subject.zones.filter((zone) => parts.has(zone.partId)) : named;
   const out: ZoneState[] = [];
-  for (const zone of zonesNamed(state.subject, step.zones)) {
+  for (const zone of zones) {
     const found = state.zones.get(zone.id);
-    if (found && (through || !found.masked)) out.push(found);
+    if (found && (through || (!found.masked && (!found.off || step.zones.includes(zone.id))))) out.push(found);
   }
   return out;
 }
@@ -49,13 +59,20 @@ const HANDLES_COVERED: ReadonlySet<Incoming['technique']['effect']> = new Set(['
 export function surfaceSheen(zone: ZoneState): { sheenGu: number; layer: Layer | null } {
   for (let i = zone.layers.length - 1; i >= 0; i--) {
     const layer = zone.layers[i];
-    if (!layer || layer.material.sheenGu === null) continue;
+    if (!layer) continue;
+    // what is scattered is dull, and glue that floods it soaks in
+    if (layer.material.role === 'aggregate' && layer.coverPct >= SHEEN_COVER_PCT) return { sheenGu: SHEEN_GU.matt, layer };
+    if (layer.material.sheenGu === null || soaksIn(zone, layer)) continue;
     if ((layer.technique.effect === 'film' || layer.technique.effect === 'slurry') && layer.coverPct >= SHEEN_COVER_PCT)
       return { sheenGu: layer.material.sheenGu, layer };
   }
   const { startSheen } = zone.zone;
   return { sheenGu: startSheen === 'bare' ? zone.substrate.bareSheenGu : SHEEN_GU[startSheen], layer: null };
 }
+
+const soaksIn = (zone: ZoneState, layer: Layer): boolean =>
+  layer.technique.id === 'flood-glue' &&
+  zone.layers.some((below) => below.material.role === 'aggregate' && below.stepIndex < layer.stepIndex);
 
 /** The layers a liquid gets at, from the top down, until an unbroken one holds it off; and whether it gets to the substrate. */
 export function exposedTo(zone: ZoneState, solvent: Parameters<typeof isBarrier>[1], dose: Incoming['dose'], atMin: number): Layer[] {
@@ -119,6 +136,7 @@ export function applyStep(
           for (const below of zone.layers) below.loose = false;
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         zone.layers.push({ ...laid, loose: laid.loose && !fallsIntoWet(zone, endMin) });
+        zone.build = withLayer(zone.build, laid);
       }
     }
   }

@@ -1,4 +1,4 @@
-import type { KeepClean, Piece, Relief, Sheen, SubstrateId } from '../subjects/index.js';
+import type { Feature, KeepClean, Piece, Relief, Seen, Sheen, SubstrateId } from '../subjects/index.js';
 
 /** What the walker must know of a piece; a plan's piece and a reference case both come down to this. */
 export interface SubjectZone {
@@ -11,6 +11,8 @@ export interface SubjectZone {
   keepClean: KeepClean | null;
   /** Taken off and refitted with its part. */
   partId: string;
+  /** What is never seen needs no finish. */
+  seen: Seen;
 }
 
 export interface Subject {
@@ -19,6 +21,10 @@ export interface Subject {
   sheenWanted: Exclude<Sheen, 'bare'>;
   zones: SubjectZone[];
   keepClean: KeepClean[];
+  /** Named places, with the zone they are on. */
+  features: Pick<Feature, 'label' | 'zoneId'>[];
+  /** Grease and release agent are off already: nothing asks for a cleaning step. */
+  cleaned: boolean;
 }
 
 export function subjectOf(piece: Piece): Subject {
@@ -26,7 +32,7 @@ export function subjectOf(piece: Piece): Subject {
     kind: piece.kind,
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
-    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId }) => ({
+    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen }) => ({
       id,
       name,
       substrate,
@@ -34,8 +40,11 @@ export function subjectOf(piece: Piece): Subject {
       relief,
       keepClean,
       partId,
+      seen,
     })),
     keepClean: [...new Set(piece.zones.flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
+    features: piece.features.map(({ label, zoneId }) => ({ label, zoneId })),
+    cleaned: false,
   };
 }
 

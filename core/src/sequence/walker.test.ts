@@ -54,7 +54,8 @@ describe('the walk', () => {
       fc.property(anySequence, (steps) => {
         const elsewhere = steps.map(([t, m, more]): Short => [t, m, { ...more, zones: ['roof'] }]);
         const found = check([['brush-coat', 'enamel-matt', { zones: ['side-lower'], startMin: 0 }], ...elsewhere]).findings;
-        expect(found.filter((f) => f.causeIndex === 0)).toEqual([]);
+        // a firm grip is on the whole piece
+        expect(found.filter((f) => f.causeIndex === 0 && f.rule !== 'mechanics-after-finish')).toEqual([]);
       }),
     );
   });
@@ -174,7 +175,8 @@ describe('rules in figures', () => {
         { fromMin: 300, toMin: Infinity, air: { tempC: 7, rhPct: 50 } },
       ],
     };
-    expect(told(checkSequence(cold).findings)).toEqual(['climate@2']);
+    expect(told(checkSequence(cold).findings)).toContain('climate@2');
+    expect(told(checkSequence(cold).findings)).not.toContain('climate@1');
   });
 
   test('a film that dries in a warm cupboard is ready sooner', () => {

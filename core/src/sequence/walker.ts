@@ -1,4 +1,5 @@
 import { airAt, constantAir, type Air, type AirSpan } from '../climate/index.js';
+import { CATALOGUE, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import { firstOpen } from '../units/index.js';
 import type { Finding } from './finding.js';
@@ -24,6 +25,10 @@ export interface SequenceProblem {
   bench: readonly AirSpan[];
   /** Air of drying places by id; a place that is not listed is the bench. */
   places?: Readonly<Record<string, Air>>;
+  /** What materials and bottles mean; the bare catalogue where it is left out. */
+  supplies?: Supplies;
+  /** How long each step's bottle has been open at minute 0, days; null where not known. */
+  bottleAgesDays?: readonly (number | null)[];
 }
 
 /** When the layer that a step left reaches its stages; absolute minutes, Infinity for never in this air. */
@@ -107,13 +112,15 @@ interface Visitor {
   wantsAll?: boolean;
 }
 
+const MINUTES_PER_DAY = 1440;
+
 /** The walk that everything shares: each step in time order, then its outcome applied. Returns the state at the end. */
 function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
-  const { subject, steps } = problem;
+  const { subject, steps, supplies = CATALOGUE } = problem;
   const state = startState(subject);
   let clockMin = 0;
   for (const [stepIndex, step] of steps.entries()) {
-    const incoming = incomingOf(step);
+    const incoming = incomingOf(step, supplies);
     const zones = zonesReached(state, step, incoming);
     const fromMin = clockMin + (step.waitMin ?? 0);
     const given = problem.startsMin[stepIndex] ?? null;
@@ -122,6 +129,7 @@ function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
     const startMin = given ?? earliestMin;
     const endMin = startMin + (problem.durationsMin[stepIndex] ?? 0);
     const air = airAt(problem.bench, startMin);
+    const openedDays = problem.bottleAgesDays?.[stepIndex] ?? null;
     const moment: Moment = {
       subject,
       steps,
@@ -134,6 +142,9 @@ function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
       zones,
       openings,
       air,
+      supplies,
+      bottle: supplies.bottle(step.bottleId),
+      bottleAgeDays: openedDays === null ? null : openedDays + startMin / MINUTES_PER_DAY,
     };
     const stage = { moment, earliestMin, heldUpBy, endMin };
     visitor.before(stage);
@@ -144,6 +155,9 @@ function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
   }
   return state;
 }
+
+/** How the piece stands when all steps are done. */
+export const stateAfter = (problem: SequenceProblem): SequenceState => walk(problem, { before: () => undefined });
 
 /** Every opening that every step meets, in walking order. */
 export function allOpenings(problem: SequenceProblem): { stepIndex: number; opening: Opening }[] {
@@ -211,7 +225,9 @@ export function checkSequence(problem: SequenceProblem, { propose = false } = {}
     },
     after: (stage) => reports.push(reportOf(stage)),
   });
-  for (const rule of RULES) if (rule.checkEnd) say(rule.checkEnd({ subject: problem.subject, steps: problem.steps, state }));
+  for (const rule of RULES)
+    if (rule.checkEnd)
+      say(rule.checkEnd({ subject: problem.subject, steps: problem.steps, state, supplies: problem.supplies ?? CATALOGUE }));
   findings.sort((a, b) => a.stepIndex - b.stepIndex);
   return { steps: reports, findings };
 }

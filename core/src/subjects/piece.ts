@@ -75,11 +75,17 @@ export interface Member {
 /** A prototype photograph and the places pinned on it, as shares of its width and height. */
 export interface Picture {
   id: string;
+  /** Name of the stored file; the same picture always has the same name. */
   fileName: string;
   caption: string;
+  /** When it was taken, `YYYY-MM-DD`, as the camera wrote it; null: not known. */
+  takenOn: string | null;
+  widthPx: number;
+  heightPx: number;
   pins: Pin[];
 }
 
+/** Ties a place on a picture to a zone or a feature, with the wish for it: “rust runs from here”. */
 export interface Pin {
   id: string;
   xShare: number;
@@ -96,16 +102,27 @@ export interface Check {
   done: boolean;
 }
 
+/** Outer dimensions of the model. */
+export interface Size {
+  lengthMm: number;
+  widthMm: number;
+  heightMm: number;
+}
+
 export interface Piece {
   id: string;
   name: string;
   kind: PieceKind;
   template: string;
   scaleRatio: number;
+  /** The elevations are drawn from these; null: not measured, nothing is drawn. */
+  sizeMm: Size | null;
   handled: boolean;
   sheenWanted: Exclude<Sheen, 'bare'>;
   /** Date it should be done by, `YYYY-MM-DD`. */
   doneBy: string | null;
+  /** Date it was put into the archive, `YYYY-MM-DD`; an archived piece takes no evenings. */
+  archivedOn: string | null;
   note: string;
   parts: Part[];
   zones: Zone[];

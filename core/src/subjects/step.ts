@@ -44,6 +44,8 @@ export interface Step {
   pinnedAt: string | null;
   priority: Priority;
   groupId: string | null;
+  /** Pieces of the batch it is done on, by id; null: all of them. */
+  members: string[] | null;
   /** What must be seen or felt before going on. */
   gate: string | null;
   daylight: boolean;
@@ -82,6 +84,7 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
     pinnedAt: null,
     priority: 'must',
     groupId: null,
+    members: null,
     gate: null,
     daylight: false,
     note: '',

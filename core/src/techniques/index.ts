@@ -1,2 +1,3 @@
 export * from './types.js';
 export { TECHNIQUES, isTechniqueId, techniqueById } from './catalogue.js';
+export * from './schools.js';

@@ -3,3 +3,5 @@ export * from './scales.js';
 export * from './car-weight.js';
 export * from './interval.js';
 export * from './format.js';
+export * from './shown.js';
+export * from './seeded.js';

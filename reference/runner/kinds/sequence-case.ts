@@ -15,7 +15,13 @@ interface CasePiece {
   sheenWanted: Subject['sheenWanted'];
 }
 
-type CaseStep = Partial<Omit<Step, 'id' | 'drying'>> & { technique: string; zones: string[]; startMin?: number; drying?: Step['drying'] };
+type CaseStep = Partial<Omit<Step, 'id' | 'drying'>> & {
+  technique: string;
+  zones: string[];
+  startMin?: number;
+  bottleOpenedDays?: number;
+  drying?: Step['drying'];
+};
 
 export interface SequenceCase {
   name: string;
@@ -30,6 +36,10 @@ export interface SequenceCase {
 /** A zone for what the named zones leave over, so that `all` is more than their sum. */
 const ELSEWHERE = 'elsewhere';
 
+/** Zones that come off together; every other zone is a part of its own. */
+const WHEELSETS = new Set(['wheels', 'wheel-treads', 'bearings']);
+const partOf = (zone: string): string => (WHEELSETS.has(zone) ? 'wheelsets' : zone);
+
 function caseSubject({ piece, steps }: SequenceCase): Subject {
   const { substrate } = piece;
   if (!isSubstrateId(substrate)) throw new RangeError(`substrate '${substrate}' is not known`);
@@ -41,6 +51,9 @@ function caseSubject({ piece, steps }: SequenceCase): Subject {
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
     keepClean: piece.keepClean,
+    features: [],
+    // a plain metal, plastic or resin piece counts as cleaned
+    cleaned: true,
     zones: ids.map((id) => ({
       id,
       name: id,
@@ -48,20 +61,24 @@ function caseSubject({ piece, steps }: SequenceCase): Subject {
       startSheen: piece.startSheen,
       relief: { grooveDepthUm: piece.grooveDepthUm, grooveWidthUm: piece.grooveWidthUm ?? piece.grooveDepthUm, crestHeightUm: 0 },
       keepClean: keepClean.has(id) ? (id as KeepClean) : null,
-      partId: id,
+      partId: partOf(id),
+      seen: 'yes',
     })),
   };
 }
 
 /** A case as the walker takes it: one substrate, steps that take no time unless they say so, constant air. */
 export function caseProblem(row: SequenceCase): SequenceProblem {
-  const steps = row.steps.map(({ startMin: _start, ...step }, i) => plainStep({ ...step, id: `step-${String(i + 1)}` }));
+  const steps = row.steps.map(({ startMin: _start, bottleOpenedDays: _opened, ...step }, i) =>
+    plainStep({ ...step, id: `step-${String(i + 1)}` }),
+  );
   return {
     subject: caseSubject(row),
     steps,
     startsMin: row.steps.map((step) => step.startMin ?? null),
     durationsMin: row.steps.map((step) => step.handsOnMin ?? 0),
     bench: constantAir(row.climate),
+    bottleAgesDays: row.steps.map((step) => step.bottleOpenedDays ?? null),
   };
 }
 

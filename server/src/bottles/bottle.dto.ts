@@ -1,4 +1,4 @@
-import type { Bottle } from '@eveningtide/core/plan-file';
+import type { Bottle } from '@eveningtide/core/materials';
 import { Between, Colour, Day, Id, Name, OneOf, OrNull, Text, Whole } from '../validation/rules.js';
 
 export class BottleDto implements Bottle {
@@ -9,6 +9,7 @@ export class BottleDto implements Bottle {
   @OrNull() @Between(0, 100_000) sizeMl: number | null;
   @OrNull() @Between(0, 100_000) leftMl: number | null;
   @OrNull() @Day() openedOn: string | null;
+  @OrNull() @Day() triedOn: string | null;
   @Text() place: string;
   @Text() note: string;
 }

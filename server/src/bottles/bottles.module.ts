@@ -1,7 +1,13 @@
 import { Module } from '@nestjs/common';
+import { MaterialsModule } from '../materials/materials.module.js';
 import { BottlesController } from './bottles.controller.js';
 import { BottlesService } from './bottles.service.js';
 import { BottlesStore } from './bottles.store.js';
 
-@Module({ controllers: [BottlesController], providers: [BottlesService, BottlesStore], exports: [BottlesStore] })
+@Module({
+  imports: [MaterialsModule],
+  controllers: [BottlesController],
+  providers: [BottlesService, BottlesStore],
+  exports: [BottlesStore],
+})
 export class BottlesModule {}

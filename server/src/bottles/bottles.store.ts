@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { Bottle } from '@eveningtide/core/plan-file';
+import type { Bottle } from '@eveningtide/core/materials';
 import type { Transaction } from 'sequelize';
 import { BottleRow } from '../database/models.js';
 

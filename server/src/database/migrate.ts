@@ -2,8 +2,9 @@ import type { Sequelize } from 'sequelize-typescript';
 import { SequelizeStorage, Umzug } from 'umzug';
 import type { Migration } from './migration.js';
 import { firstTables } from './migrations/001-first-tables.js';
+import { firmGround } from './migrations/002-firm-ground.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables];
+export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends Error {

@@ -25,7 +25,14 @@ export class WorkshopRow extends Model {
   @Column(DataType.STRING) declare daylightEnd: string;
   @Column(DataType.BOOLEAN) declare careful: boolean;
   @Column(DataType.REAL) declare airbrushCleanMin: number;
-  @Column(DataType.REAL) declare dropsPerMl: number;
+  @Column(DataType.STRING) declare daylightBy: string;
+  @Column(DataType.REAL) declare latitudeDeg: number;
+  @Column(DataType.STRING) declare noon: string;
+  @Column(DataType.JSON) declare droppers: object;
+  @Column(DataType.JSON) declare equipment: object;
+  @Column(DataType.JSON) declare room: object;
+  @Column(DataType.JSON) declare display: object;
+  @Column(DataType.JSON) declare schools: object;
 }
 
 @Table({ ...AS_IS, tableName: 'weekly_evenings' })
@@ -51,6 +58,25 @@ export class DryingPlaceRow extends Model {
   @Column(DataType.STRING) declare name: string;
   @Column(DataType.REAL) declare tempC: number;
   @Column(DataType.REAL) declare rhPct: number;
+  @Column(DataType.INTEGER) declare models: number;
+}
+
+@Table({ ...AS_IS, tableName: 'materials' })
+export class MaterialRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare like: string;
+  @Column(DataType.STRING) declare colour: string | null;
+  @Column(DataType.REAL) declare sheenGu: number | null;
+  @Column(DataType.REAL) declare volumeSolidsPct: number | null;
+  @Column(DataType.REAL) declare dryingFactor: number | null;
+  @Column(DataType.REAL) declare minFilmC: number | null;
+  @Column(DataType.REAL) declare lifeMonths: number | null;
+  @Column(DataType.BOOLEAN) declare driesLighter: boolean | null;
+  @Column(DataType.BOOLEAN) declare testFirst: boolean | null;
+  @Column(DataType.STRING) declare note: string;
 }
 
 @Table({ ...AS_IS, tableName: 'bottles' })
@@ -64,6 +90,7 @@ export class BottleRow extends Model {
   @Column(DataType.REAL) declare sizeMl: number | null;
   @Column(DataType.REAL) declare leftMl: number | null;
   @Column(DataType.STRING) declare openedOn: string | null;
+  @Column(DataType.STRING) declare triedOn: string | null;
   @Column(DataType.STRING) declare place: string;
   @Column(DataType.STRING) declare note: string;
 }
@@ -77,9 +104,11 @@ export class PieceRow extends Model {
   @Column(DataType.STRING) declare kind: string;
   @Column(DataType.STRING) declare template: string;
   @Column(DataType.REAL) declare scaleRatio: number;
+  @Column(DataType.JSON) declare sizeMm: object | null;
   @Column(DataType.BOOLEAN) declare handled: boolean;
   @Column(DataType.STRING) declare sheenWanted: string;
   @Column(DataType.STRING) declare doneBy: string | null;
+  @Column(DataType.STRING) declare archivedOn: string | null;
   @Column(DataType.STRING) declare note: string;
   @Column(DataType.STRING) declare deletedAt: string | null;
 }
@@ -122,6 +151,9 @@ export class MemberRow extends ChildRow {
 export class PictureRow extends ChildRow {
   @Column(DataType.STRING) declare fileName: string;
   @Column(DataType.STRING) declare caption: string;
+  @Column(DataType.STRING) declare takenOn: string | null;
+  @Column(DataType.INTEGER) declare widthPx: number;
+  @Column(DataType.INTEGER) declare heightPx: number;
   @Column(DataType.JSON) declare pins: object[];
 }
 
@@ -163,6 +195,7 @@ export class StepRow extends ChildRow {
   @Column(DataType.STRING) declare pinnedAt: string | null;
   @Column(DataType.STRING) declare priority: string;
   @Column(DataType.STRING) declare groupId: string | null;
+  @Column(DataType.JSON) declare members: string[] | null;
   @Column(DataType.STRING) declare gate: string | null;
   @Column(DataType.BOOLEAN) declare daylight: boolean;
   @Column(DataType.STRING) declare note: string;
@@ -173,6 +206,7 @@ export const MODELS: ModelCtor[] = [
   WeeklyEveningRow,
   SingleDateRow,
   DryingPlaceRow,
+  MaterialRow,
   BottleRow,
   PieceRow,
   PartRow,

@@ -1,12 +1,13 @@
 import { Module } from '@nestjs/common';
 import { BottlesModule } from '../bottles/bottles.module.js';
+import { MaterialsModule } from '../materials/materials.module.js';
 import { PiecesModule } from '../pieces/pieces.module.js';
 import { WorkshopModule } from '../workshop/workshop.module.js';
 import { ExchangeController } from './exchange.controller.js';
 import { ExchangeService } from './exchange.service.js';
 
 @Module({
-  imports: [BottlesModule, PiecesModule, WorkshopModule],
+  imports: [BottlesModule, MaterialsModule, PiecesModule, WorkshopModule],
   controllers: [ExchangeController],
   providers: [ExchangeService],
   exports: [ExchangeService],

@@ -1,7 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, type PlanFile } from '@eveningtide/core/plan-file';
+import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from '@eveningtide/core/plan-file';
 import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
+import { MaterialsStore } from '../materials/materials.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
 import { FaultsException, checkShape } from '../validation/faults.js';
 import { WorkshopStore } from '../workshop/workshop.store.js';
@@ -18,17 +19,24 @@ export class ExchangeService {
     private readonly sequelize: Sequelize,
     private readonly pieces: PiecesStore,
     private readonly bottles: BottlesStore,
+    private readonly materials: MaterialsStore,
     private readonly workshop: WorkshopStore,
   ) {}
 
   /** Everything that is kept, as one plan file. What was put aside stays out. */
   async export(): Promise<PlanFile> {
-    const [pieces, bottles, { workshop }] = [await this.pieces.all(), await this.bottles.all(), await this.workshop.read()];
+    const [pieces, bottles, materials, { workshop }] = [
+      await this.pieces.all(),
+      await this.bottles.all(),
+      await this.materials.all(),
+      await this.workshop.read(),
+    ];
     return {
       format: PLAN_FORMAT,
       version: PLAN_VERSION,
       anchorDate: null,
       workshop,
+      materials: materials.map(({ material }) => material),
       bottles: bottles.map(({ bottle }) => bottle),
       pieces: pieces.map(({ piece }) => piece),
     };
@@ -39,7 +47,8 @@ export class ExchangeService {
    * `today` (YYYY-MM-DD) places files whose dates hang on an anchor.
    * @throws FaultsException naming every fault's place, value and what is allowed.
    */
-  async import(file: unknown, today: string): Promise<ImportReport> {
+  async import(sent: unknown, today: string): Promise<ImportReport> {
+    const file = upgraded(sent);
     const version = typeof file === 'object' && file !== null && 'version' in file ? file.version : undefined;
     if (typeof version === 'number' && version > PLAN_VERSION)
       throw new FaultsException([
@@ -57,8 +66,10 @@ export class ExchangeService {
     await this.sequelize.transaction(async (transaction) => {
       await this.pieces.removeAll(transaction);
       await this.bottles.removeAll(transaction);
+      await this.materials.removeAll(transaction);
       const before = await this.workshop.read(transaction);
       await this.workshop.write(plan.workshop, before.version + 1, transaction);
+      for (const material of plan.materials) await this.materials.write(material, 1, transaction);
       for (const bottle of plan.bottles) await this.bottles.write(bottle, 1, transaction);
       for (const piece of plan.pieces) await this.pieces.write(piece, 1, transaction);
     });

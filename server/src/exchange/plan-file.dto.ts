@@ -1,5 +1,6 @@
 import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
 import { BottleDto } from '../bottles/bottle.dto.js';
+import { OwnMaterialDto } from '../materials/material.dto.js';
 import { PieceDto } from '../pieces/piece.dto.js';
 import { Day, ListOf, OneOf, OneWord, OrNull, Whole } from '../validation/rules.js';
 import { WorkshopDto } from '../workshop/workshop.dto.js';
@@ -9,6 +10,7 @@ export class PlanFileDto implements PlanFile {
   @Whole(1, PLAN_VERSION) version: number;
   @OrNull() @Day() anchorDate: string | null;
   @OneOf(() => WorkshopDto) workshop: WorkshopDto;
+  @ListOf(() => OwnMaterialDto, 500) materials: OwnMaterialDto[];
   @ListOf(() => BottleDto, 2000) bottles: BottleDto[];
   @ListOf(() => PieceDto, 1000) pieces: PieceDto[];
 }

@@ -12,5 +12,12 @@ export class StaleWriteException extends ConflictException {
   }
 }
 
+/** 409: something else still points to it. */
+export class InUseException extends ConflictException {
+  constructor(what: string, users: readonly string[]) {
+    super({ error: 'in-use', message: `${what} is used by ${users.join(', ')}: give these another one first`, users });
+  }
+}
+
 export const notFound = (what: string, id: string): NotFoundException =>
   new NotFoundException({ error: 'not-found', message: `there is no ${what} '${id}'` });

@@ -53,7 +53,10 @@ describe('workshop', () => {
       ...DEFAULT_WORKSHOP,
       careful: true,
       dates: [{ date: '2026-12-24', start: null, end: null }],
-      climate: { ...DEFAULT_WORKSHOP.climate, places: [{ id: 'cupboard', name: 'Airing cupboard', air: { tempC: 28, rhPct: 35 } }] },
+      climate: {
+        ...DEFAULT_WORKSHOP.climate,
+        places: [{ id: 'cupboard', name: 'Airing cupboard', air: { tempC: 28, rhPct: 35 }, models: 2 }],
+      },
     };
     await http().put('/api/workshop').send({ version: 0, workshop }).expect(200);
     expect((await http().get('/api/workshop')).body).toEqual({ version: 1, workshop });

@@ -17,10 +17,11 @@ import {
   type Relief,
   type Seen,
   type Sheen,
+  type Size,
   type SubstrateId,
   type Zone,
 } from '@eveningtide/core/subjects';
-import { Between, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Text, Whole, Words, YesNo } from '../validation/rules.js';
+import { Between, Day, FileName, Id, ListOf, Name, OneOf, OneWord, OrNull, Text, Whole, Words, YesNo } from '../validation/rules.js';
 import { StepDto, StepGroupDto } from './step.dto.js';
 
 const WANTED_SHEENS = SHEENS.filter((sheen) => sheen !== 'bare');
@@ -76,8 +77,11 @@ export class PinDto implements Pin {
 
 export class PictureDto implements Picture {
   @Id() id: string;
-  @Name() fileName: string;
+  @FileName() fileName: string;
   @Text() caption: string;
+  @OrNull() @Day() takenOn: string | null;
+  @Whole(0, 20_000) widthPx: number;
+  @Whole(0, 20_000) heightPx: number;
   @ListOf(() => PinDto) pins: PinDto[];
 }
 
@@ -88,15 +92,23 @@ export class CheckDto implements Check {
   @YesNo() done: boolean;
 }
 
+export class SizeDto implements Size {
+  @Between(0.1, 10_000) lengthMm: number;
+  @Between(0.1, 10_000) widthMm: number;
+  @Between(0.1, 10_000) heightMm: number;
+}
+
 export class PieceDto implements Piece {
   @Id() id: string;
   @Name() name: string;
   @OneWord(PIECE_KINDS) kind: PieceKind;
   @Id() template: string;
   @Between(1, 1000) scaleRatio: number;
+  @OrNull() @OneOf(() => SizeDto) sizeMm: SizeDto | null;
   @YesNo() handled: boolean;
   @OneWord(WANTED_SHEENS) sheenWanted: Exclude<Sheen, 'bare'>;
   @OrNull() @Day() doneBy: string | null;
+  @OrNull() @Day() archivedOn: string | null;
   @Text() note: string;
   @ListOf(() => PartDto, 40) parts: PartDto[];
   @ListOf(() => ZoneDto, 60) zones: ZoneDto[];

@@ -1,12 +1,13 @@
 import { Module } from '@nestjs/common';
 import { BottlesModule } from '../bottles/bottles.module.js';
+import { MaterialsModule } from '../materials/materials.module.js';
 import { WorkshopModule } from '../workshop/workshop.module.js';
 import { PiecesController } from './pieces.controller.js';
 import { PiecesService } from './pieces.service.js';
 import { PiecesStore } from './pieces.store.js';
 
 @Module({
-  imports: [BottlesModule, WorkshopModule],
+  imports: [BottlesModule, MaterialsModule, WorkshopModule],
   controllers: [PiecesController],
   providers: [PiecesService, PiecesStore],
   exports: [PiecesStore],

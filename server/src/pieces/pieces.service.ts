@@ -1,10 +1,12 @@
 import { Injectable } from '@nestjs/common';
+import { suppliesOf } from '@eveningtide/core/materials';
 import { pieceFaults } from '@eveningtide/core/plan-file';
 import type { Piece } from '@eveningtide/core/subjects';
 import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { MaterialsStore } from '../materials/materials.store.js';
 import { FaultsException } from '../validation/faults.js';
 import { WorkshopStore } from '../workshop/workshop.store.js';
 import { PiecesStore, type StoredPiece } from './pieces.store.js';
@@ -15,6 +17,7 @@ export class PiecesService {
     private readonly sequelize: Sequelize,
     private readonly store: PiecesStore,
     private readonly bottles: BottlesStore,
+    private readonly materials: MaterialsStore,
     private readonly workshop: WorkshopStore,
   ) {}
 
@@ -58,9 +61,10 @@ export class PiecesService {
   }
 
   private async checkReferences(piece: Piece, transaction: Transaction): Promise<void> {
-    const bottles = new Set((await this.bottles.all(transaction)).map(({ bottle }) => bottle.id));
+    const bottles = (await this.bottles.all(transaction)).map(({ bottle }) => bottle);
+    const materials = (await this.materials.all(transaction)).map(({ material }) => material);
     const places = new Set((await this.workshop.read(transaction)).workshop.climate.places.map((place) => place.id));
-    const faults = [...pieceFaults('piece', piece, bottles, places)];
+    const faults = [...pieceFaults('piece', piece, { supplies: suppliesOf({ bottles, materials }), places })];
     if (faults.length > 0) throw new FaultsException(faults);
   }
 }

@@ -61,6 +61,7 @@ export class StepDto implements Step {
   @OrNull() @LocalDateTime() pinnedAt: string | null;
   @OneWord(PRIORITIES) priority: Priority;
   @OrNull() @Id() groupId: string | null;
+  @OrNull() @Ids(60) members: string[] | null;
   @OrNull() @Name() gate: string | null;
   @YesNo() daylight: boolean;
   @Text() note: string;

@@ -50,6 +50,17 @@ export const Id = () =>
     passes('id', (v) => typeof v === 'string' && ID.test(v), 'an id of 1–64 letters, digits, - _ .'),
   );
 
+/** The name of a stored picture: a plain file name, so that it can lead nowhere else. */
+const FILE = /^[A-Za-z0-9_-]{1,80}\.(jpg|jpeg|png|webp)$/;
+
+export const isFileName = (value: unknown): boolean => typeof value === 'string' && FILE.test(value);
+
+export const FileName = () =>
+  described(
+    { type: 'string', pattern: FILE.source },
+    passes('fileName', isFileName, 'the name of a picture: letters, digits, - and _, ending in .jpg, .png or .webp'),
+  );
+
 export const Ids = (most: number) =>
   described(
     { type: 'array', items: { type: 'string', pattern: ID.source }, minItems: 1, maxItems: most },

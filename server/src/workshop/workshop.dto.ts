@@ -1,6 +1,9 @@
-import type { Air, ClimateProfile, DryingPlace } from '@eveningtide/core/climate';
-import type { SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
-import { Between, Clock, Day, Id, ListOf, Name, OneOf, OrNull, Whole, YesNo } from '../validation/rules.js';
+import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
+import type { DropLiquid } from '@eveningtide/core/mixing';
+import type { Display, Equipment, Room, SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
+import { SCHOOLS, type SchoolId, type Schools } from '@eveningtide/core/techniques';
+import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
+import { Between, Clock, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Whole, YesNo } from '../validation/rules.js';
 
 export class AirDto implements Air {
   @Between(-10, 60) tempC: number;
@@ -11,6 +14,7 @@ export class DryingPlaceDto implements DryingPlace {
   @Id() id: string;
   @Name() name: string;
   @OneOf(() => AirDto) air: AirDto;
+  @Whole(1, 500) models: number;
 }
 
 export class ClimateProfileDto implements ClimateProfile {
@@ -31,9 +35,49 @@ export class SingleDateDto implements SingleDate {
   @OrNull() @Clock() end: string | null;
 }
 
-export class DaylightDto {
+export class DaylightDto implements Daylight {
+  @OneWord(['typed', 'latitude']) by: 'typed' | 'latitude';
   @Clock() start: string;
   @Clock() end: string;
+  @Between(-90, 90) latitudeDeg: number;
+  @Clock() noon: string;
+}
+
+export class DroppersDto implements Record<DropLiquid, number> {
+  @Between(5, 100) water: number;
+  @Between(5, 100) alcohol: number;
+  @Between(5, 100) spirit: number;
+  @Between(5, 100) hot: number;
+}
+
+export class EquipmentDto implements Equipment {
+  @YesNo() airbrush: boolean;
+  @Whole(1, 500) boothModels: number;
+  @Whole(1, 500) benchModels: number;
+}
+
+export class RoomDto implements Room {
+  @Between(1, 10_000) volumeM3: number;
+  @Between(0, 100) airChangesPerH: number;
+}
+
+export class DisplayDto implements Display {
+  @OneWord(UNIT_SYSTEMS) units: UnitSystem;
+  @OneWord(['words', 'numbers']) dates: 'words' | 'numbers';
+}
+
+const School = (id: SchoolId) => OneWord(SCHOOLS[id].choices.map((choice) => choice.id));
+
+export class SchoolsDto implements Schools {
+  @School('fixingPowders') fixingPowders: Schools['fixingPowders'];
+  @School('base') base: Schools['base'];
+  @School('sealing') sealing: Schools['sealing'];
+  @School('shading') shading: Schools['shading'];
+  @School('drying') drying: Schools['drying'];
+  @School('ground') ground: Schools['ground'];
+  @School('order') order: Schools['order'];
+  @School('glue') glue: Schools['glue'];
+  @School('repeat') repeat: Schools['repeat'];
 }
 
 export class WorkshopDto implements Workshop {
@@ -43,7 +87,11 @@ export class WorkshopDto implements Workshop {
   @OneOf(() => DaylightDto) daylight: DaylightDto;
   @YesNo() careful: boolean;
   @Between(0, 60) airbrushCleanMin: number;
-  @Between(5, 100) dropsPerMl: number;
+  @OneOf(() => DroppersDto) dropsPerMl: DroppersDto;
+  @OneOf(() => EquipmentDto) equipment: EquipmentDto;
+  @OneOf(() => RoomDto) room: RoomDto;
+  @OneOf(() => DisplayDto) display: DisplayDto;
+  @OneOf(() => SchoolsDto) schools: SchoolsDto;
 }
 
 export class SaveWorkshopDto {

@@ -33,18 +33,28 @@ export class WorkshopStore {
         climate: {
           evening: { tempC: row.eveningTempC, rhPct: row.eveningRhPct },
           night: { tempC: row.nightTempC, rhPct: row.nightRhPct },
-          places: places.map(({ id, name, tempC, rhPct }) => ({ id, name, air: { tempC, rhPct } })),
+          places: places.map(({ id, name, tempC, rhPct, models }) => ({ id, name, air: { tempC, rhPct }, models })),
         },
-        daylight: { start: row.daylightStart, end: row.daylightEnd },
+        daylight: {
+          by: row.daylightBy as Workshop['daylight']['by'],
+          start: row.daylightStart,
+          end: row.daylightEnd,
+          latitudeDeg: row.latitudeDeg,
+          noon: row.noon,
+        },
         careful: row.careful,
         airbrushCleanMin: row.airbrushCleanMin,
-        dropsPerMl: row.dropsPerMl,
+        dropsPerMl: row.droppers as Workshop['dropsPerMl'],
+        equipment: row.equipment as Workshop['equipment'],
+        room: row.room as Workshop['room'],
+        display: row.display as Workshop['display'],
+        schools: row.schools as Workshop['schools'],
       },
     };
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
-    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl } = workshop;
+    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools } = workshop;
     await WorkshopRow.upsert(
       {
         id: ONLY,
@@ -55,9 +65,16 @@ export class WorkshopStore {
         nightRhPct: climate.night.rhPct,
         daylightStart: daylight.start,
         daylightEnd: daylight.end,
+        daylightBy: daylight.by,
+        latitudeDeg: daylight.latitudeDeg,
+        noon: daylight.noon,
         careful,
         airbrushCleanMin,
-        dropsPerMl,
+        droppers: dropsPerMl,
+        equipment,
+        room,
+        display,
+        schools,
       },
       { transaction },
     );
@@ -71,7 +88,7 @@ export class WorkshopStore {
       { transaction },
     );
     await DryingPlaceRow.bulkCreate(
-      climate.places.map(({ id, name, air }, position) => ({ id, name, ...air, position })),
+      climate.places.map(({ id, name, air, models }, position) => ({ id, name, ...air, models, position })),
       { transaction },
     );
   }

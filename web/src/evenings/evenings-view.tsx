@@ -6,7 +6,7 @@ import { ZoomIn, ZoomOut } from 'lucide-react';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { dayOfMinute } from '../ui/times.js';
+import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { EveningsDialog } from './evenings-dialog.js';
 import { Legend } from './legend.js';
@@ -21,6 +21,7 @@ export function EveningsView() {
   const { data: workshop } = useWorkshopQuery();
   const [zoom, setZoom] = useState(0);
   const [editing, setEditing] = useState(false);
+  const days = useDays();
   if (isError && !stored)
     return (
       <Failed
@@ -36,7 +37,7 @@ export function EveningsView() {
   const names = new Map(stored.map(({ piece }) => [piece.id, piece.name]));
   const figures = [
     { value: String(plan.eveningsUsed), what: plan.eveningsUsed === 1 ? 'evening' : 'evenings' },
-    { value: plan.finishMin === null ? '–' : dayOfMinute(originDate, plan.finishMin), what: 'all done' },
+    { value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin), what: 'all done' },
     { value: formatMinutes(handsOn), what: 'hands-on' },
     { value: String(plan.cleanings.length), what: 'airbrush cleanings' },
   ];
@@ -44,11 +45,11 @@ export function EveningsView() {
     <main className="flex min-h-0 flex-1 flex-col">
       <header className="flex items-start justify-between gap-4 border-b border-line-strong px-4 py-3">
         <div>
-          <h1 className="text-[27px] leading-8 font-bold">Evenings</h1>
+          <h1 className="text-[1.6875rem] leading-8 font-bold">Evenings</h1>
           <dl className="mt-1 flex">
             {figures.map(({ value, what }) => (
               <div key={what} className="flex flex-col-reverse border-r border-line-strong pr-4 pl-4 first:pl-0 last:border-0">
-                <dt className="text-[13px] text-ink-2">{what}</dt>
+                <dt className="text-[0.8125rem] text-ink-2">{what}</dt>
                 <dd className="text-lg leading-6 font-bold">{value}</dd>
               </div>
             ))}
@@ -99,6 +100,12 @@ export function EveningsView() {
           })}
         </ul>
       )}
+      {outlook.overfull.map((full) => (
+        <p key={full.place} role="status" className="border-b border-line-strong bg-paper px-4 py-2">
+          <b>Caution:</b> {days.when(originDate, full.fromMin)} {String(full.models)} models stand wet at {full.place.toLowerCase()}, which
+          has room for {full.room}: {full.pieceIds.map((id) => names.get(id)).join(', ')}.
+        </p>
+      ))}
       {plan.placed.length === 0 ? (
         <Empty title="Nothing is planned">
           Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.

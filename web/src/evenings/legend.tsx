@@ -3,7 +3,7 @@ import { ebbPath } from '../ui/ebb.js';
 export function Legend() {
   const item = 'flex items-center gap-2';
   return (
-    <ul aria-label="Key" className="flex flex-wrap gap-x-6 gap-y-1 border-t border-line-strong px-4 py-2 text-[13px] text-ink-2">
+    <ul aria-label="Key" className="flex flex-wrap gap-x-6 gap-y-1 border-t border-line-strong px-4 py-2 text-[0.8125rem] text-ink-2">
       <li className={item}>
         <span className="inline-block h-3.5 w-5 border border-ink bg-ground" aria-hidden="true" /> hands-on, in its paint
       </li>

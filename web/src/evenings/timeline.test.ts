@@ -38,7 +38,7 @@ describe('staggered labels', () => {
     ).toEqual([0, 1, 0]);
   });
 
-  test('share the row that ends first when all are taken', () => {
+  test('stay hidden where every row is taken', () => {
     expect(
       staggered(
         [
@@ -48,6 +48,6 @@ describe('staggered labels', () => {
         ],
         2,
       ),
-    ).toEqual([0, 1, 1]);
+    ).toEqual([0, 1, null]);
   });
 });

@@ -40,13 +40,13 @@ export function timelineOf(evenings: readonly Interval[], pxPerMin: number): Tim
   return { columns, gutters, width: at, x };
 }
 
-/** Rows for labels so that none touches the one before on its row; 0 is nearest to the block. */
-export function staggered(labels: readonly { x: number; width: number }[], rows = 3): number[] {
+/** Rows for labels so that none touches the one before on its row; 0 is nearest to the block. Null: there is no room, it stays hidden. */
+export function staggered(labels: readonly { x: number; width: number }[], rows = 3): (number | null)[] {
   const ends = Array.from({ length: rows }, () => -Infinity);
   return labels.map(({ x, width }) => {
     const free = ends.findIndex((end) => end <= x);
-    const row = free < 0 ? ends.indexOf(Math.min(...ends)) : free;
-    ends[row] = x + width;
-    return row;
+    if (free < 0) return null;
+    ends[free] = x + width;
+    return free;
   });
 }

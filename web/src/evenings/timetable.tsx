@@ -1,13 +1,11 @@
 import { clockOf, operationOf, type Outlook } from '@eveningtide/core/schedule';
-import { stepPaint } from '@eveningtide/core/plan-file';
-import { stepIdOf } from '@eveningtide/core/sequence';
+import { stepIdOf, stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useBottlesQuery } from '../store/api.js';
-import { dayOfMinute } from '../ui/times.js';
+import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { Drying } from './drying.js';
 import { staggered, timelineOf, type Timeline } from './timeline.js';
@@ -18,7 +16,7 @@ const FLOOR = 76;
 const LABEL_ROWS = 3;
 const LABEL_STEP = 16;
 /** Pixels of an average letter of a label. */
-const LETTER_PX = 7;
+const LETTER_PX = 7.5;
 /** Show the evenings of the plan, and at least so many. */
 const LEAST_EVENINGS = 4;
 
@@ -45,8 +43,8 @@ function shownEvenings(outlook: Outlook): Interval[] {
 
 /** Light evenings, dark nights, a lane for each piece; a block leads to its step. */
 export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: number }) {
-  const { outlook, now } = usePlan();
-  const { data: stored } = useBottlesQuery();
+  const { outlook, now, supplies } = usePlan();
+  const days = useDays();
   const [search] = useSearchParams();
   const marked = useRef<HTMLAnchorElement>(null);
   const target = search.get('step');
@@ -55,7 +53,6 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
   }, [target]);
   if (!outlook) return null;
   const timeline = timelineOf(shownEvenings(outlook), pxPerMin);
-  const bottles = stored?.map(({ bottle }) => bottle) ?? [];
 
   const blocksOf = (pieceId: string): Block[] => {
     const own = outlook.pieces.find((p) => p.pieceId === pieceId);
@@ -72,7 +69,7 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
           stepIndex: at.stepIndex,
           stepId: stepIdOf(step.id),
           name: techniqueById(step.technique).name,
-          colour: stepPaint(step, bottles)?.colour ?? null,
+          colour: stepPaint(step, supplies)?.colour ?? null,
           snag,
         },
       ];
@@ -115,8 +112,8 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
                       key={block.id}
                       ref={isTarget ? marked : undefined}
                       to={`/pieces/${piece.id}?step=${block.stepId}`}
-                      title={`${dayOfMinute(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}`}
-                      aria-label={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${dayOfMinute(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
+                      title={`${days.dayOf(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}`}
+                      aria-label={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${days.dayOf(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
                       className="group absolute block"
                       style={{ left: x, top, width: Math.max(24, (block.endMin - block.startMin) * pxPerMin), height: FLOOR - top }}
                     >
@@ -132,7 +129,7 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
                         <span className="absolute left-0 w-px bg-line-strong" style={{ top: LABEL_STEP, bottom: BLOCK }} />
                       )}
                       <span
-                        className={`absolute top-0 left-0 bg-paper/80 pr-1 text-[13px] leading-4 whitespace-nowrap group-hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
+                        className={`absolute top-0 left-0 bg-paper/80 pr-1 text-[0.8125rem] leading-4 whitespace-nowrap group-hover:z-10 group-hover:underline group-focus-visible:z-10 ${labels[i] === null ? 'sr-only group-hover:not-sr-only group-hover:absolute group-focus-visible:not-sr-only group-focus-visible:absolute' : ''} ${block.snag ? 'font-semibold text-brick' : ''}`}
                       >
                         {block.snag ? '⚠ ' : ''}
                         {block.name}
@@ -153,15 +150,18 @@ function LaneName({ title, note }: { title: string; note: string }) {
   return (
     <div className="sticky left-0 z-10 flex flex-col justify-center border-r border-b border-line bg-page px-3">
       <b className="leading-tight font-semibold">{title}</b>
-      <span className="text-[13px] text-ink-2">{note}</span>
+      <span className="text-[0.8125rem] text-ink-2">{note}</span>
     </div>
   );
 }
 
 function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originDate: string; nowMin: number }) {
+  const days = useDays();
   return (
     <>
-      <div className="sticky left-0 z-10 border-r border-b border-line bg-page px-3 py-2 text-[13px] text-ink-2">Evening and its hours</div>
+      <div className="sticky left-0 z-10 border-r border-b border-line bg-page px-3 py-2 text-[0.8125rem] text-ink-2">
+        Evening and its hours
+      </div>
       <div className="relative h-14 border-b border-line">
         {timeline.columns.map(({ evening, x, width }) => {
           const tonight = nowMin < evening.toMin && evening.fromMin < 1440;
@@ -171,9 +171,9 @@ function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originD
               className={`absolute inset-y-0 overflow-hidden bg-paper px-2 pt-1 whitespace-nowrap ${tonight ? 'border-t-4 border-lamp' : ''}`}
               style={{ left: x, width }}
             >
-              <b className="font-semibold">{dayOfMinute(originDate, evening.fromMin)}</b> {tonight ? 'tonight' : ''}
+              <b className="font-semibold">{days.dayOf(originDate, evening.fromMin)}</b> {tonight ? 'tonight' : ''}
               <br />
-              <span className="figures text-[13px] text-ink-2">
+              <span className="figures text-[0.8125rem] text-ink-2">
                 {clockOf(evening.fromMin)}–{clockOf(evening.toMin)}
               </span>
             </div>
@@ -182,7 +182,7 @@ function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originD
         {timeline.gutters.map(({ x, width, fromMin, toMin }) => (
           <div
             key={fromMin}
-            className="absolute inset-y-0 bg-night pt-1 text-center text-[13px] text-night-text"
+            className="absolute inset-y-0 bg-night pt-1 text-center text-[0.8125rem] text-night-text"
             style={{ left: x, width }}
           >
             <span className="figures">{Math.round((toMin - fromMin) / 60)} h</span>

@@ -34,7 +34,7 @@ function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
       <p className={`flex items-start gap-2 ${text}`}>
         <Icon size={16} aria-hidden="true" className="mt-0.5 shrink-0" />
         <span>
-          <b>{word}:</b> {finding.message} <span className="text-[13px] text-ink-2">{finding.evidence}</span>
+          <b>{word}:</b> {finding.message} <span className="text-[0.8125rem] text-ink-2">{finding.evidence}</span>
         </span>
       </p>
       {finding.fixes.length > 0 && (

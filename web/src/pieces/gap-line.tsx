@@ -1,8 +1,9 @@
 import { clockOf, dateOf, type PieceOutlook } from '@eveningtide/core/schedule';
 import { formatMinutes } from '@eveningtide/core/units';
 import { ebbPath } from '../ui/ebb.js';
-import { dayWords } from '../ui/times.js';
+import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
+import { solventWords } from './words.js';
 
 const WIDTH = 250;
 const HEIGHT = 16;
@@ -18,6 +19,7 @@ const x = (minutes: number): number => Math.sqrt(Math.min(Math.max(minutes, 0), 
  */
 export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) {
   const { outlook } = usePlan();
+  const days = useDays();
   const index = own.steps.findIndex((step) => step.id === stepId);
   const report = own.reports[index];
   const next = own.reports[index + 1];
@@ -28,29 +30,38 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
   const nextDay = next ? dateOf(outlook.originDate, next.startMin) : null;
   const overnight = nextDay !== null && nextDay !== dateOf(outlook.originDate, report.endMin);
   const closes = held?.closesMin ?? null;
+  const back = report.takeBack;
+  const backWords = back
+    ? `undo with ${solventWords(back.withSolvent)} ${Number.isFinite(back.untilMin) ? formatMinutes(back.untilMin - report.endMin) : 'until sealed'}`
+    : '';
+  const lighter = report.judgeFromMin === null ? '' : 'dries lighter';
   if (!overnight && waits === null) return null;
   const words =
     waits === null ? '' : Number.isFinite(waits) ? `ready after ${formatMinutes(waits - report.endMin)}` : 'does not dry in this air';
   const until = closes !== null ? `best before ${formatMinutes(closes - report.endMin)}` : '';
   return (
-    <div className={`flex items-center gap-3 pr-9 pl-[60px] text-[13px] ${overnight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}>
+    <div
+      className={`flex items-center gap-3 pr-9 pl-[3.75rem] text-[0.8125rem] ${overnight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}
+    >
       <p className="min-w-0 flex-1 truncate">
         {overnight && nextDay && (
           <>
-            <b className="font-semibold">Night</b> to {dayWords(nextDay)}
+            <b className="font-semibold">Night</b> to {days.day(nextDay)}
             {words ? ' · ' : ''}
           </>
         )}
         {words}
         {until ? ` · ${until}` : ''}
         {!overnight && next && waits !== null && Number.isFinite(waits) ? ` · next at ${clockOf(next.startMin)}` : ''}
+        {backWords ? ` · ${backWords}` : ''}
+        {lighter ? ` · ${lighter}` : ''}
       </p>
       <svg
         viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
         preserveAspectRatio="none"
         aria-hidden="true"
         style={{ height: HEIGHT }}
-        className={`w-[180px] shrink-0 min-[1180px]:w-[250px] ${overnight ? 'text-tide-lit' : 'text-tide'}`}
+        className={`w-[8rem] shrink-0 @min-[64rem]:w-[10.5rem] ${overnight ? 'text-tide-lit' : 'text-tide'}`}
       >
         {waits !== null && Number.isFinite(waits) && (
           <>
@@ -67,7 +78,7 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
           <path
             d={`M${String(x(closes - report.endMin) - 4)} 3h4v11h-4`}
             fill="none"
-            stroke={overnight ? '#e79a87' : '#8a2e1e'}
+            className={overnight ? 'stroke-brick-lit' : 'stroke-brick'}
             strokeWidth={1.5}
           />
         )}

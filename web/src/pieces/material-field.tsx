@@ -1,12 +1,11 @@
-import { MATERIALS, materialById } from '@eveningtide/core/materials';
-import { stepPaint } from '@eveningtide/core/plan-file';
+import { stepPaint } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
 import { useId } from 'react';
-import { useBottlesQuery } from '../store/api.js';
 import { Swatch } from '../ui/swatch.js';
+import { useSupplies } from '../workers/outlook-context.js';
 
 const BOTTLE = 'bottle:';
 const KIND = 'kind:';
@@ -14,12 +13,12 @@ const KIND = 'kind:';
 /** What the technique is done with: own bottles first, then the kinds of the catalogue. */
 export function MaterialField({ step, onChange }: { step: Step; onChange: (patch: Partial<Step>) => void }) {
   const id = useId();
-  const { data: stored } = useBottlesQuery();
+  const supplies = useSupplies();
   const { roles } = techniqueById(step.technique);
-  const bottles = stored?.map(({ bottle }) => bottle) ?? [];
-  const fitting = bottles.filter((bottle) => roles.includes(materialById(bottle.material).role));
-  const kinds = MATERIALS.filter((material) => roles.includes(material.role));
-  const paint = stepPaint(step, bottles);
+  const { bottles } = supplies;
+  const fitting = bottles.filter((bottle) => roles.includes(supplies.material(bottle.material).role));
+  const kinds = supplies.materials.filter((material) => roles.includes(material.role));
+  const paint = stepPaint(step, supplies);
   const value = step.bottleId ? `${BOTTLE}${step.bottleId}` : step.material ? `${KIND}${step.material}` : '';
 
   const choose = (chosen: string) => {
@@ -33,7 +32,7 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
 
   return (
     <div>
-      <span id={id} className="mb-0.5 block text-[13px] text-ink-2">
+      <span id={id} className="mb-0.5 block text-[0.8125rem] text-ink-2">
         Material
       </span>
       <Select.Root value={value} onValueChange={choose}>
@@ -53,14 +52,14 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
             <Select.Viewport className="p-1">
               {fitting.length > 0 && (
                 <Select.Group>
-                  <Select.Label className="px-2 py-1 text-[13px] text-ink-3">On the shelf</Select.Label>
+                  <Select.Label className="px-2 py-1 text-[0.8125rem] text-ink-3">On the shelf</Select.Label>
                   {fitting.map((bottle) => (
                     <Item key={bottle.id} value={`${BOTTLE}${bottle.id}`} colour={bottle.colour} name={bottle.name} />
                   ))}
                 </Select.Group>
               )}
               <Select.Group>
-                <Select.Label className="px-2 py-1 text-[13px] text-ink-3">Kinds</Select.Label>
+                <Select.Label className="px-2 py-1 text-[0.8125rem] text-ink-3">Kinds</Select.Label>
                 {kinds.map((material) => (
                   <Item key={material.id} value={`${KIND}${material.id}`} colour={material.colour} name={material.name} />
                 ))}

@@ -1,51 +1,100 @@
-import { SUBSTRATES, TEMPLATES, isSubstrateId, pieceFromTemplate, templateById } from '@eveningtide/core/subjects';
+import {
+  SUBSTRATES,
+  TEMPLATES,
+  completeSize,
+  elevationsOf,
+  isSubstrateId,
+  pieceFromTemplate,
+  templateById,
+} from '@eveningtide/core/subjects';
 import { SCALES } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { refusalOf, useSavePieceMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
+import { SelectField } from '../ui/select-field.js';
+import { useShown } from '../ui/shown.js';
+import { Elevation, KeepCleanPattern, scaleFor } from './elevation.js';
+
+type Measured = 'model' | 'prototype';
 
 interface NewPieceForm {
   name: string;
   template: string;
   substrate: string;
   scale: string;
-  lengthMm: number;
-  widthMm: number;
-  heightMm: number;
+  measured: Measured;
+  /** In the workshop's unit for models or prototypes; NaN: left open. */
+  length: number;
+  width: number;
+  height: number;
+  count: number;
 }
 
 const LONGEST_MM = 2000;
+const MOST_MODELS = 60;
 const SIZES = [
-  { name: 'lengthMm', label: 'Length (mm)' },
-  { name: 'widthMm', label: 'Width (mm)' },
-  { name: 'heightMm', label: 'Height (mm)' },
+  { name: 'length', mm: 'lengthMm', label: 'Length' },
+  { name: 'width', mm: 'widthMm', label: 'Width' },
+  { name: 'height', mm: 'heightMm', label: 'Height' },
 ] as const;
 
-const formOf = (templateId: string): NewPieceForm => {
-  const { substrate, size } = templateById(templateId);
-  return { name: '', template: templateId, substrate, scale: '76', ...size };
-};
-
+/** A piece from its kind: measured on the model or taken from the prototype; two lengths are enough. */
 export function NewPieceDialog({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
+  const shown = useShown();
   const [save] = useSavePieceMutation();
-  const { register, handleSubmit, reset, getValues, formState } = useForm<NewPieceForm>({ defaultValues: formOf('van') });
+  const defaultsOf = (templateId: string): NewPieceForm => {
+    const { substrate, size } = templateById(templateId);
+    const [length, width, height] = [size.lengthMm, size.widthMm, size.heightMm].map((mm) => shown.figure(mm, 'length')) as [
+      number,
+      number,
+      number,
+    ];
+    return { name: '', template: templateId, substrate, scale: '76', measured: 'model', length, width, height, count: 1 };
+  };
+  const { register, handleSubmit, reset, getValues, setValue, control, formState } = useForm<NewPieceForm>({
+    defaultValues: defaultsOf('van'),
+  });
   const { onChange: registerTemplate, ...template } = register('template');
+  const form = useWatch({ control }) as NewPieceForm;
+  const quantity = form.measured === 'model' ? 'length' : 'prototypeLength';
+  /** What was typed, as millimetres of the model. */
+  const modelMm = (figure: number, measured: Measured, scale: string): number =>
+    measured === 'model' ? shown.si(figure, 'length') : shown.si(figure, 'prototypeLength') / Number(scale);
+  const sizeOf = (given: NewPieceForm) =>
+    completeSize(
+      templateById(given.template),
+      Object.fromEntries(SIZES.map(({ name, mm }) => [mm, given[name] > 0 ? modelMm(given[name], given.measured, given.scale) : 0])),
+    );
+  const given = SIZES.filter(({ name }) => form[name] > 0);
+  const fits = (figure: number): boolean | string =>
+    Number.isNaN(figure) || (figure > 0 && modelMm(figure, getValues('measured'), getValues('scale')) <= LONGEST_MM);
+  const preview =
+    given.length >= 2
+      ? pieceFromTemplate(templateById(form.template), {
+          id: 'preview',
+          name: 'Preview',
+          scaleRatio: Number(form.scale),
+          size: sizeOf(form),
+        })
+      : null;
+  const views = preview ? elevationsOf(preview) : [];
 
-  const submit = handleSubmit(async (form) => {
-    const { lengthMm, widthMm, heightMm, substrate } = form;
-    const piece = pieceFromTemplate(templateById(form.template), {
+  const submit = handleSubmit(async (sent) => {
+    const piece = pieceFromTemplate(templateById(sent.template), {
       id: nanoid(12),
-      name: form.name.trim(),
-      scaleRatio: Number(form.scale),
-      size: { lengthMm, widthMm, heightMm },
-      ...(isSubstrateId(substrate) ? { substrate } : {}),
+      name: sent.name.trim(),
+      scaleRatio: Number(sent.scale),
+      size: sizeOf(sent),
+      ...(isSubstrateId(sent.substrate) ? { substrate: sent.substrate } : {}),
     });
+    if (sent.count > 1)
+      piece.members = Array.from({ length: sent.count }, (_, i) => ({ id: nanoid(8), label: `No. ${String(i + 1)}`, differences: [] }));
     try {
       await save({ version: 0, piece }).unwrap();
       await navigate(`/pieces/${piece.id}`);
@@ -54,10 +103,21 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
     }
   });
 
+  /** The same lengths told the other way. */
+  const measure = (measured: Measured) => {
+    const before = getValues();
+    for (const { name } of SIZES) {
+      if (!(before[name] > 0)) continue;
+      const mm = modelMm(before[name], before.measured, before.scale);
+      setValue(name, measured === 'model' ? shown.figure(mm, 'length') : shown.figure(mm * Number(before.scale), 'prototypeLength'));
+    }
+    setValue('measured', measured);
+  };
+
   return (
     <Dialog
       title="New piece"
-      note="The kind brings its zones; three outer lengths of the model give their areas."
+      note="The kind brings its zones; outer lengths give their areas. Two lengths are enough, the third keeps the proportions."
       open
       onOpenChange={(open) => {
         if (!open) onClose();
@@ -70,7 +130,7 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
         }}
         className="grid grid-cols-6 gap-3"
       >
-        <Field label="Name" className="col-span-6" error={formState.errors.name ? 'Allowed: a name of 1–120 characters' : undefined}>
+        <Field label="Name" className="col-span-4" error={formState.errors.name ? 'Allowed: a name of 1–120 characters' : undefined}>
           {(ids) => (
             <input
               {...ids}
@@ -78,6 +138,20 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
               maxLength={120}
               className="field"
               {...register('name', { validate: (value) => value.trim().length > 0 })}
+            />
+          )}
+        </Field>
+        <Field
+          label="How many alike"
+          className="col-span-2"
+          error={formState.errors.count ? `Allowed: whole numbers 1–${String(MOST_MODELS)}` : undefined}
+        >
+          {(ids) => (
+            <input
+              {...ids}
+              type="number"
+              className="field figures"
+              {...register('count', { valueAsNumber: true, validate: (n) => Number.isInteger(n) && n >= 1 && n <= MOST_MODELS })}
             />
           )}
         </Field>
@@ -89,7 +163,8 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
               {...template}
               onChange={(event) => {
                 void registerTemplate(event);
-                reset({ ...formOf(event.target.value), name: getValues('name'), scale: getValues('scale') });
+                const { name, scale, count } = getValues();
+                reset({ ...defaultsOf(event.target.value), name, scale, count });
               }}
             >
               {TEMPLATES.map((t) => (
@@ -122,28 +197,59 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
             </select>
           )}
         </Field>
-        <div className="col-span-3" />
+        <SelectField
+          label="Measured on"
+          className="col-span-3"
+          value={form.measured}
+          options={[
+            { id: 'model', name: 'the model' },
+            { id: 'prototype', name: 'the prototype' },
+          ]}
+          onChange={measure}
+        />
         {SIZES.map(({ name, label }) => (
           <Field
             key={name}
-            label={label}
+            label={`${label} (${shown.unit(quantity)})`}
             className="col-span-2"
-            error={formState.errors[name] ? `Allowed: above 0, up to ${String(LONGEST_MM)}` : undefined}
+            error={formState.errors[name] ? `Allowed: above 0, up to ${String(LONGEST_MM)} mm on the model` : undefined}
           >
             {(ids) => (
               <input
                 {...ids}
                 type="number"
-                step="0.1"
+                step="any"
                 className="field figures"
-                {...register(name, { valueAsNumber: true, validate: (value) => value > 0 && value <= LONGEST_MM })}
+                placeholder="keeps proportions"
+                {...register(name, { valueAsNumber: true, validate: fits })}
               />
             )}
           </Field>
         ))}
+        {given.length < 2 && (
+          <p role="alert" className="col-span-6 text-[0.8125rem] font-semibold text-brick">
+            Two of the three lengths are needed.
+          </p>
+        )}
+        {preview && (
+          <div className="col-span-6 flex min-h-28 flex-wrap items-end gap-4 border border-line bg-paper p-2">
+            <KeepCleanPattern />
+            {views.map((view) => (
+              <Elevation
+                key={view.id}
+                piece={preview}
+                view={view}
+                views={views}
+                mmPerPx={scaleFor(views, 210, 90)}
+                selected={[]}
+                tint={() => null}
+              />
+            ))}
+          </div>
+        )}
         <div className="col-span-6 flex justify-end gap-2">
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="ink" type="submit" disabled={formState.isSubmitting}>
+          <Button look="ink" type="submit" disabled={formState.isSubmitting || given.length < 2}>
             Make it
           </Button>
         </div>

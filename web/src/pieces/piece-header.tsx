@@ -5,19 +5,25 @@ import { Link } from 'react-router';
 import { editorActions, type SaveState } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
-import { dayOfMinute } from '../ui/times.js';
+import { useDays } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { PieceMenu } from './piece-menu.js';
 import { countWords } from './words.js';
 
 export function PieceHeader({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
-  const { past, future } = useAppSelector((state) => state.editor);
+  const { past, future, version } = useAppSelector((state) => state.editor);
   const { outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
+  const days = useDays();
   const last = own?.reports.at(-1);
   const snags = own?.findings.filter((f) => f.severity === 'snag').length ?? 0;
   const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
-  const facts = [`1 : ${String(piece.scaleRatio)}`, countWords(piece.steps.length, 'step'), `${formatMinutes(handsOn)} of hands-on`];
+  const facts = [
+    `1 : ${String(piece.scaleRatio)}`,
+    countWords(piece.steps.length, 'step'),
+    ...(own ? [`${formatMinutes(handsOn)} of hands-on`] : []),
+  ];
   return (
     <header className="sticky top-0 z-10 border-b border-line-strong bg-page px-4 py-2.5">
       <div className="flex items-start justify-between gap-4">
@@ -30,7 +36,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
               onChange={(event) => {
                 if (event.target.value.trim()) dispatch(editorActions.renamed(event.target.value));
               }}
-              className="-ml-1 w-full rounded-sm border border-transparent bg-transparent px-1 text-[27px] leading-8 font-bold hover:border-line focus:bg-white"
+              className="-ml-1 w-full rounded-sm border border-transparent bg-transparent px-1 text-[1.6875rem] leading-8 font-bold hover:border-line focus:bg-field"
             />
           </h1>
           <p className="flex flex-wrap gap-x-3 text-ink-2">
@@ -39,6 +45,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
                 {fact}
               </span>
             ))}
+            {piece.archivedOn !== null && <b className="font-semibold">in the archive: it takes no evenings</b>}
             {snags > 0 && <b className="text-brick">{countWords(snags, 'snag')}</b>}
           </p>
         </div>
@@ -49,7 +56,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
               to="/evenings"
               className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink"
             >
-              {dayOfMinute(outlook.originDate, last.endMin)}
+              {days.dayOf(outlook.originDate, last.endMin)}
             </Link>
           </p>
         )}
@@ -61,6 +68,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
             <Button small disabled={future.length === 0} onClick={() => dispatch(editorActions.redone())}>
               <Redo2 size={15} aria-hidden="true" /> Redo
             </Button>
+            <PieceMenu stored={{ version, deletedAt: null, piece }} />
           </div>
           <SaveLine />
         </div>
@@ -83,7 +91,7 @@ function SaveLine() {
   const { save, refusal } = useAppSelector((state) => state.editor);
   const bad = save === 'offline' || save === 'conflict' || save === 'refused';
   return (
-    <p role="status" className={`max-w-72 text-right text-[13px] ${bad ? 'font-semibold text-brick' : 'text-ink-2'}`}>
+    <p role="status" className={`max-w-72 text-right text-[0.8125rem] ${bad ? 'font-semibold text-brick' : 'text-ink-2'}`}>
       {SAVE_WORDS[save]}
       {save === 'refused' && refusal ? `: ${refusal}` : ''}
     </p>

@@ -6,6 +6,7 @@ import { draftOf } from '../store/drafts.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
+import { FocusProvider } from './focus.js';
 import { PieceHeader } from './piece-header.js';
 import { Sequence } from './sequence.js';
 
@@ -43,8 +44,10 @@ export function PieceView() {
   if (!piece) return <Empty title="This piece is not here">It may have been put aside, or a plan file has taken its place.</Empty>;
   return (
     <main className="flex min-h-0 flex-1 flex-col print:block">
-      <PieceHeader piece={piece} />
-      <Sequence piece={piece} />
+      <FocusProvider key={piece.id}>
+        <PieceHeader piece={piece} />
+        <Sequence piece={piece} />
+      </FocusProvider>
     </main>
   );
 }

@@ -1,24 +1,29 @@
 import { substrateById, PIECE_KIND_NAMES, type Piece } from '@eveningtide/core/subjects';
 import { Plus, Trash2 } from 'lucide-react';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { toast } from 'sonner';
-import { useDeletePieceMutation, usePiecesQuery, useRestorePieceMutation } from '../store/api.js';
+import { useDeletePieceMutation, usePiecesQuery, useRestorePieceMutation, type StoredPiece } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { dayOfMinute } from '../ui/times.js';
+import { useDays } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { NewPieceDialog } from './new-piece-dialog.js';
+import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
 import { countWords } from './words.js';
 
 export function PiecesView() {
   const { data, isLoading, isError, refetch } = usePiecesQuery();
-  const [making, setMaking] = useState(false);
+  const [search, setSearch] = useSearchParams();
+  const setMaking = (making: boolean) => {
+    setSearch(making ? { new: '' } : {}, { replace: true });
+  };
+  const open = data?.filter(({ piece }) => piece.archivedOn === null);
+  const archived = data?.filter(({ piece }) => piece.archivedOn !== null) ?? [];
   return (
     <main className="p-4">
       <header className="mb-4 flex items-center justify-between gap-4">
-        <h1 className="text-[27px] font-bold">Pieces</h1>
+        <h1 className="text-[1.6875rem] font-bold">Pieces</h1>
         <div className="flex gap-2">
           <PlanFileMenu />
           <Button
@@ -40,20 +45,20 @@ export function PiecesView() {
           }}
         />
       )}
-      {data?.length === 0 && (
+      {open?.length === 0 && (
         <Empty title="No piece yet">
           Make a piece from its kind: a van, a wall, a load. It comes with zones and areas; then lay down its finishing sequence, and the
           app tells what would go wrong and which evenings it takes.
         </Empty>
       )}
-      {data && data.length > 0 && (
-        <ul className="divide-y divide-line border-y border-line">
-          {data.map(({ piece }) => (
-            <PieceItem key={piece.id} piece={piece} />
-          ))}
-        </ul>
+      {open && open.length > 0 && <PieceList pieces={open} />}
+      {archived.length > 0 && (
+        <details className="mt-6">
+          <summary className="mb-2 font-semibold">Archive ({archived.length})</summary>
+          <PieceList pieces={archived} />
+        </details>
       )}
-      {making && (
+      {search.has('new') && (
         <NewPieceDialog
           onClose={() => {
             setMaking(false);
@@ -64,15 +69,27 @@ export function PiecesView() {
   );
 }
 
+function PieceList({ pieces }: { pieces: readonly StoredPiece[] }) {
+  return (
+    <ul className="divide-y divide-line border-y border-line">
+      {pieces.map((stored) => (
+        <PieceItem key={stored.piece.id} stored={stored} />
+      ))}
+    </ul>
+  );
+}
+
 const substrateWords = (piece: Piece): string =>
   [...new Set(piece.zones.filter((zone) => !zone.keepClean).map((zone) => substrateById(zone.substrate).name.toLowerCase()))].join(', ');
 
-function PieceItem({ piece }: { piece: Piece }) {
+function PieceItem({ stored }: { stored: StoredPiece }) {
+  const { piece } = stored;
   const { outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
   const [remove] = useDeletePieceMutation();
   const [restore] = useRestorePieceMutation();
   const last = own?.reports.at(-1);
+  const days = useDays();
   const throwAway = async () => {
     try {
       await remove(piece.id).unwrap();
@@ -99,7 +116,9 @@ function PieceItem({ piece }: { piece: Piece }) {
           {piece.name}
         </Link>
         <p className="text-ink-2">
-          {PIECE_KIND_NAMES[piece.kind]}, <span className="figures">1 : {piece.scaleRatio}</span>, {substrateWords(piece)}
+          {PIECE_KIND_NAMES[piece.kind]}
+          {piece.members.length > 1 && `, batch of ${String(piece.members.length)}`},{' '}
+          <span className="figures">1 : {piece.scaleRatio}</span>, {substrateWords(piece)}
         </p>
       </div>
       <div>
@@ -109,22 +128,27 @@ function PieceItem({ piece }: { piece: Piece }) {
       <p className="text-ink-2">
         {outlook && last ? (
           <>
-            done <b className="font-semibold text-ink">{dayOfMinute(outlook.originDate, last.endMin)}</b>
+            done <b className="font-semibold text-ink">{days.dayOf(outlook.originDate, last.endMin)}</b>
           </>
+        ) : piece.archivedOn !== null ? (
+          <>archived {days.day(piece.archivedOn)}</>
         ) : (
           'nothing planned'
         )}
       </p>
-      <button
-        type="button"
-        aria-label={`Put ${piece.name} aside`}
-        className="rounded-sm p-2 hover:bg-ground"
-        onClick={() => {
-          void throwAway();
-        }}
-      >
-        <Trash2 size={17} aria-hidden="true" />
-      </button>
+      <div className="flex">
+        <PieceMenu stored={stored} />
+        <button
+          type="button"
+          aria-label={`Put ${piece.name} aside`}
+          className="rounded-sm p-2 hover:bg-ground"
+          onClick={() => {
+            void throwAway();
+          }}
+        >
+          <Trash2 size={17} aria-hidden="true" />
+        </button>
+      </div>
     </li>
   );
 }

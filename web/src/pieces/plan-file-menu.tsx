@@ -6,7 +6,7 @@ import { toast } from 'sonner';
 import { refusalOf, useImportPlanMutation, useLazyExportPlanQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
-import { localNow } from '../ui/times.js';
+import { localNow } from '../ui/days.js';
 import { countWords } from './words.js';
 
 const FILE_NAME = 'workshop.eveningtide.json';
@@ -118,7 +118,7 @@ export function PlanFileMenu() {
       >
         <AlertDialog.Portal>
           <AlertDialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
-          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(460px,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
+          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(28.75rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
             <AlertDialog.Title className="text-xl font-semibold">Replace everything by {asked?.name}?</AlertDialog.Title>
             <AlertDialog.Description className="mt-1 text-ink-2">
               All pieces, bottles and evenings here give way to those of the file. You can take it back right afterwards.

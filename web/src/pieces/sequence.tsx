@@ -1,24 +1,27 @@
 import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { plainStep, type Piece } from '@eveningtide/core/subjects';
-import { nanoid } from '@reduxjs/toolkit';
+import type { Piece } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
 import { useSearchParams } from 'react-router';
+import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Empty } from '../ui/states.js';
 import { usePieceOutlook } from '../workers/outlook-context.js';
+import { Beside } from './beside.js';
 import { Findings } from './findings.js';
+import { GroupHead } from './group-head.js';
 import { GapLine } from './gap-line.js';
-import { StepFacts } from './step-facts.js';
+import { newStep } from './new-step.js';
 import { HEAD_COLUMNS, StepRow } from './step-row.js';
 
 /** The steps in time order, with what happens between them, and the facts of the open one beside. */
 export function Sequence({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const own = usePieceOutlook(piece.id);
+  const { data: workshop } = useWorkshopQuery();
   const [search, setSearch] = useSearchParams();
   const openId = search.get('step');
   const setOpen = (id: string | null) => {
@@ -35,72 +38,78 @@ export function Sequence({ piece }: { piece: Piece }) {
       dispatch(editorActions.stepMoved({ from: indexOf(String(active.id)), to: indexOf(String(over.id)) }));
   };
   const add = (at: number) => {
-    const id = nanoid(10);
-    dispatch(editorActions.stepAdded({ at, step: plainStep({ id, technique: 'brush-coat', material: 'acrylic-matt', zones: ['all'] }) }));
-    setOpen(id);
+    const step = newStep(workshop?.workshop.schools);
+    dispatch(editorActions.stepAdded({ at, step }));
+    setOpen(step.id);
   };
 
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_250px] min-[1180px]:grid-cols-[minmax(0,1fr)_320px] print:block">
-      <section aria-label="Sequence" className="min-w-0 border-r border-line-strong pb-10">
-        {piece.steps.length === 0 ? (
-          <Empty title="No step yet">
-            <p>
-              Lay down the steps in the order of the work: clean, prime, coats, seal, washes, powders, a last clear coat. What would go
-              wrong is told at the step where it would.
-            </p>
-          </Empty>
-        ) : (
-          <>
-            <div aria-hidden="true" className={`${HEAD_COLUMNS} h-6 items-center border-b border-line text-[13px] text-ink-3`}>
-              <span />
-              <span>Step</span>
-              <span>Material</span>
-              <span>Dilution</span>
-              <span>Tool</span>
-              <span>Zones</span>
-              <span className="text-right">Cover</span>
-              <span className="text-right">Min</span>
-            </div>
-            <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={onDragEnd}>
-              <SortableContext items={piece.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
-                <ol>
-                  {piece.steps.map((step, index) => (
-                    <StepRow
-                      key={step.id}
-                      piece={piece}
-                      step={step}
-                      index={index}
-                      open={step.id === openId}
-                      onOpen={(open) => {
-                        setOpen(open ? step.id : null);
-                      }}
-                      findings={<Findings piece={piece} stepId={step.id} />}
-                      gap={own && <GapLine own={own} stepId={step.id} />}
-                    />
-                  ))}
-                </ol>
-              </SortableContext>
-            </DndContext>
-          </>
-        )}
-        <div className="no-print px-4 pt-3">
-          <Button
-            onClick={() => {
-              add(piece.steps.length);
-            }}
-          >
-            <Plus size={16} aria-hidden="true" /> Add a step
-          </Button>
-        </div>
-      </section>
-      <StepFacts
-        piece={piece}
-        stepId={openId}
-        onAddAfter={(id) => {
-          add(indexOf(id) + 1);
-        }}
-      />
+    <div className="@container flex min-h-0 flex-1 print:block">
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_16.5rem] grid-rows-[minmax(0,1fr)] @max-[46rem]:block @max-[46rem]:overflow-y-auto @min-[64rem]:grid-cols-[minmax(0,1fr)_23rem] print:block">
+        <section
+          aria-label="Sequence"
+          className="min-w-0 overflow-y-auto border-r border-line-strong pb-10 @max-[46rem]:overflow-visible @max-[46rem]:border-0"
+        >
+          {piece.steps.length === 0 ? (
+            <Empty title="No step yet">
+              <p>
+                Lay down the steps in the order of the work: clean, prime, coats, seal, washes, powders, a last clear coat. What would go
+                wrong is told at the step where it would.
+              </p>
+            </Empty>
+          ) : (
+            <>
+              <div aria-hidden="true" className={`${HEAD_COLUMNS} h-6 items-center border-b border-line text-[0.8125rem] text-ink-3`}>
+                <span />
+                <span>Step</span>
+                <span>Material</span>
+                <span>Dilution</span>
+                <span>Tool</span>
+                <span>Zones</span>
+                <span className="text-right">Cover</span>
+                <span className="text-right">Min</span>
+              </div>
+              <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={onDragEnd}>
+                <SortableContext items={piece.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
+                  <ol>
+                    {piece.steps.map((step, index) => (
+                      <StepRow
+                        key={step.id}
+                        piece={piece}
+                        step={step}
+                        index={index}
+                        open={step.id === openId}
+                        onOpen={(open) => {
+                          setOpen(open ? step.id : null);
+                        }}
+                        head={<GroupHead piece={piece} index={index} />}
+                        findings={<Findings piece={piece} stepId={step.id} />}
+                        gap={own && <GapLine own={own} stepId={step.id} />}
+                      />
+                    ))}
+                  </ol>
+                </SortableContext>
+              </DndContext>
+            </>
+          )}
+          <div className="no-print px-4 pt-3">
+            <Button
+              onClick={() => {
+                add(piece.steps.length);
+              }}
+            >
+              <Plus size={16} aria-hidden="true" /> Add a step
+            </Button>
+          </div>
+        </section>
+        <Beside
+          piece={piece}
+          stepId={openId}
+          onAddAfter={(id) => {
+            add(indexOf(id) + 1);
+          }}
+        />
+      </div>
     </div>
   );
 }

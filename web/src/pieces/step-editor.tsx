@@ -1,17 +1,18 @@
 import { AIRFLOWS } from '@eveningtide/core/drying';
-import { materialById } from '@eveningtide/core/materials';
 import { incomingOf } from '@eveningtide/core/sequence';
-import { DIRECTIONS, PRIORITIES, type Piece, type Step } from '@eveningtide/core/subjects';
+import { DIRECTIONS, PRIORITIES, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById } from '@eveningtide/core/techniques';
+import { nanoid } from '@reduxjs/toolkit';
 import { useMemo } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Field } from '../ui/field.js';
-import { usePieceOutlook } from '../workers/outlook-context.js';
+import { NumberField } from '../ui/number-field.js';
+import { SelectField } from '../ui/select-field.js';
+import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
 import { DilutionField } from './dilution-field.js';
 import { MaterialField } from './material-field.js';
-import { NumberField } from './number-field.js';
 import { ZonesField } from './zones-field.js';
 
 const AIRFLOW_WORDS: Record<Step['drying'], string> = {
@@ -26,8 +27,9 @@ const AIRFLOW_WORDS: Record<Step['drying'], string> = {
 export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
   const dispatch = useAppDispatch();
   const { data: workshop } = useWorkshopQuery();
+  const supplies = useSupplies();
   const own = usePieceOutlook(piece.id);
-  const incoming = useMemo(() => incomingOf(step), [step]);
+  const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
   const patch = (change: Partial<Step>) => {
     dispatch(editorActions.stepPatched({ id: step.id, patch: change }));
   };
@@ -36,7 +38,7 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
   /** Another technique keeps the material only where it is done with such a thing. */
   const changeTechnique = (id: string) => {
     const { roles, tools } = techniqueById(id);
-    const keeps = step.material !== null && roles.includes(materialById(step.material).role);
+    const keeps = step.material !== null && roles.includes(supplies.material(step.material).role);
     patch({
       technique: id,
       tool: tools.some((tool) => tool === step.tool) ? step.tool : null,
@@ -167,7 +169,40 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
           </select>
         )}
       </Field>
-      {incoming.technique.id === 'streak' && <StreakFields piece={piece} step={step} onChange={patch} />}
+      {(incoming.technique.id === 'streak' || incoming.technique.id === 'scrape') && (
+        <StreakFields piece={piece} step={step} onChange={patch} />
+      )}
+      {(incoming.technique.effect === 'take-off' || incoming.technique.effect === 'refit') && (
+        <PartField piece={piece} step={step} onChange={patch} />
+      )}
+      {incoming.material?.role === 'powder' && (
+        <NumberField
+          label="Put on × wanted"
+          value={step.allowance}
+          usual="1"
+          min={0}
+          max={10}
+          onChange={(allowance) => {
+            patch({ allowance });
+          }}
+        />
+      )}
+      {piece.members.length > 1 && <MembersField piece={piece} step={step} onChange={patch} />}
+      <SelectField
+        label="Repeat group"
+        className="col-span-2"
+        value={step.groupId ?? NO_GROUP}
+        options={[
+          { id: NO_GROUP, name: 'none' },
+          ...piece.groups.map(({ id, name }) => ({ id, name })),
+          ...(step.groupId === null ? [{ id: NEW_GROUP, name: 'a new one' }] : []),
+        ]}
+        onChange={(chosen) => {
+          dispatch(
+            editorActions.stepGrouped({ id: step.id, groupId: chosen === NO_GROUP ? null : chosen === NEW_GROUP ? nanoid(8) : chosen }),
+          );
+        }}
+      />
       <Field label="When it is due" className="col-span-2">
         {(ids) => (
           <select
@@ -209,7 +244,7 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
         />{' '}
         only in daylight
       </label>
-      <Field label="Before going on, look" className="col-span-3">
+      <Field label="Before going on, look" className="col-span-4">
         {(ids) => (
           <input
             {...ids}
@@ -223,7 +258,7 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
           />
         )}
       </Field>
-      <Field label="Note" className="col-span-3">
+      <Field label="Note" className="col-span-6">
         {(ids) => (
           <input
             {...ids}
@@ -241,7 +276,55 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
   );
 }
 
+const NO_GROUP = '(none)';
+const NEW_GROUP = '(new)';
+
 const PRIORITY_WORDS: Record<Step['priority'], string> = { must: 'must be done', should: 'should be done', may: 'may be dropped' };
+
+/** A part that comes off takes all its zones with it. */
+function PartField({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (patch: Partial<Step>) => void }) {
+  const parts = piece.parts.filter((part) => part.removable);
+  const zonesOf = (partId: string) => piece.zones.filter((zone) => zone.partId === partId).map((zone) => zone.id);
+  const current = parts.find((part) => zonesOf(part.id).some((zone) => step.zones.includes(zone)));
+  if (parts.length === 0) return <p className="col-span-2 self-end pb-1 text-[0.8125rem] text-ink-3">No part of this piece comes off.</p>;
+  return (
+    <SelectField
+      label="Part"
+      className="col-span-2"
+      value={current?.id ?? ''}
+      options={[...(current ? [] : [{ id: '', name: 'choose …' }]), ...parts]}
+      onChange={(partId) => {
+        if (partId) onChange({ zones: zonesOf(partId) });
+      }}
+    />
+  );
+}
+
+/** Which pieces of the batch a step is done on. */
+function MembersField({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (patch: Partial<Step>) => void }) {
+  const chosen = new Set(membersOf(step, piece).map((member) => member.id));
+  return (
+    <fieldset className="col-span-6">
+      <legend className="mb-0.5 text-[0.8125rem] text-ink-2">On these of the batch</legend>
+      <div className="flex flex-wrap gap-x-4 gap-y-1">
+        {piece.members.map((member) => (
+          <label key={member.id} className="flex items-center gap-1.5 text-[0.8125rem]">
+            <input
+              type="checkbox"
+              checked={chosen.has(member.id)}
+              onChange={() => {
+                const next = piece.members.filter(({ id }) => (id === member.id ? !chosen.has(id) : chosen.has(id))).map(({ id }) => id);
+                // a step is done on something: the last piece cannot be taken away
+                if (next.length > 0) onChange({ members: next.length === piece.members.length ? null : next });
+              }}
+            />
+            {member.label}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
 
 function StreakFields({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (patch: Partial<Step>) => void }) {
   return (

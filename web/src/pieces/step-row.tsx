@@ -1,24 +1,24 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { stepPaint } from '@eveningtide/core/plan-file';
-import { incomingOf } from '@eveningtide/core/sequence';
+import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
-import type { Piece, Step } from '@eveningtide/core/subjects';
+import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { GripVertical, X } from 'lucide-react';
 import { useMemo, type KeyboardEvent, type ReactNode } from 'react';
 import { toast } from 'sonner';
-import { useBottlesQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Swatch } from '../ui/swatch.js';
-import { usePieceOutlook } from '../workers/outlook-context.js';
+import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
+import { useFocus } from './focus.js';
 import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
 
 /** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
-const LINE_COLUMNS = 'grid grid-cols-[28px_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_76px_minmax(0,1.2fr)_50px_36px] gap-x-2';
+const LINE_COLUMNS =
+  'grid grid-cols-[1.75rem_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_4.75rem_minmax(0,1.2fr)_3.125rem_2.25rem] gap-x-2';
 export const HEAD_COLUMNS =
-  'grid grid-cols-[52px_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_76px_minmax(0,1.2fr)_50px_36px] gap-x-2 pr-7';
+  'grid grid-cols-[3.25rem_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_4.75rem_minmax(0,1.2fr)_3.125rem_2.25rem] gap-x-2 pr-7';
 
 interface StepRowProps {
   piece: Piece;
@@ -26,12 +26,14 @@ interface StepRowProps {
   index: number;
   open: boolean;
   onOpen: (open: boolean) => void;
+  /** Head of the repeat group that begins here. */
+  head: ReactNode;
   findings: ReactNode;
   gap: ReactNode;
 }
 
 /** One step: its row, the editor under it while it is open, what is wrong with it, and the drying that follows. */
-export function StepRow({ piece, step, index, open, onOpen, findings, gap }: StepRowProps) {
+export function StepRow({ piece, step, index, open, onOpen, head, findings, gap }: StepRowProps) {
   const dispatch = useAppDispatch();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
@@ -52,15 +54,23 @@ export function StepRow({ piece, step, index, open, onOpen, findings, gap }: Ste
     } else if (event.key === 'Delete') remove();
     else if (event.key === 'Escape' && open) onOpen(false);
   };
+  const { litStepId, light } = useFocus();
   return (
     <li
       ref={setNodeRef}
+      onPointerEnter={() => {
+        light(step.id);
+      }}
+      onPointerLeave={() => {
+        light(null);
+      }}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={isDragging ? 'relative z-10 bg-paper opacity-90' : undefined}
+      className={`${isDragging ? 'relative z-10 bg-paper opacity-90' : ''} ${step.groupId === null ? '' : 'border-l-4 border-line-strong'}`}
     >
+      {head}
       {findings}
       <div
-        className={`relative ${open ? 'border-y border-line-strong bg-paper before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`}
+        className={`relative ${open ? 'border-y border-line-strong bg-paper before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : litStepId === step.id ? 'bg-ground' : ''}`}
       >
         <div className="flex items-stretch">
           <button
@@ -98,10 +108,10 @@ function StepLine({
   onOpen,
   onKeyDown,
 }: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open' | 'onOpen'> & { onKeyDown: (event: KeyboardEvent) => void }) {
-  const { data: stored } = useBottlesQuery();
+  const supplies = useSupplies();
   const own = usePieceOutlook(piece.id);
-  const incoming = useMemo(() => incomingOf(step), [step]);
-  const paint = stepPaint(step, stored?.map(({ bottle }) => bottle) ?? []);
+  const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
+  const paint = stepPaint(step, supplies);
   const minutes = own?.handsOnMin[own.steps.findIndex((s) => s.id === step.id)];
   return (
     <button
@@ -113,12 +123,13 @@ function StepLine({
         onOpen(!open);
       }}
       onKeyDown={onKeyDown}
-      className={`${LINE_COLUMNS} min-h-[30px] min-w-0 flex-1 items-center py-1 text-left focus-visible:-outline-offset-2`}
+      className={`${LINE_COLUMNS} min-h-[1.875rem] min-w-0 flex-1 items-center py-1 text-left focus-visible:-outline-offset-2`}
     >
       <span className="figures text-right text-ink-2">{index + 1}</span>
       <span className="leading-tight font-semibold">
         {incoming.technique.name}
         {step.coats > 1 && <span className="figures ml-1 font-normal whitespace-nowrap text-ink-2">× {step.coats}</span>}
+        {step.priority !== 'must' && <span className="ml-1 font-normal text-ink-2 italic">{step.priority}</span>}
       </span>
       <span className="flex min-w-0 items-center gap-1.5">
         {paint && (
@@ -128,11 +139,19 @@ function StepLine({
           </>
         )}
       </span>
-      <span className="truncate text-[13px]">{step.material !== null && incoming.technique.dose ? formatDilution(step.dilution) : ''}</span>
-      <span className="truncate text-[13px]">{incoming.tool}</span>
-      <span className="truncate text-[13px]">{zoneWords(piece, step)}</span>
-      <span className="figures text-right text-[13px]">{incoming.material ? `${String(incoming.coverPct)} %` : ''}</span>
-      <span className="figures text-right text-[13px]">{minutes ?? ''}</span>
+      <span className="truncate text-[0.8125rem]">
+        {step.material !== null && incoming.technique.dose ? formatDilution(step.dilution) : ''}
+      </span>
+      <span className="truncate text-[0.8125rem]">{incoming.tool}</span>
+      <span className="truncate text-[0.8125rem]">
+        {zoneWords(piece, step)}
+        {step.members !== null &&
+          `, ${membersOf(step, piece)
+            .map((member) => member.label)
+            .join(', ')}`}
+      </span>
+      <span className="figures text-right text-[0.8125rem]">{incoming.material ? `${String(incoming.coverPct)} %` : ''}</span>
+      <span className="figures text-right text-[0.8125rem]">{minutes ?? ''}</span>
     </button>
   );
 }

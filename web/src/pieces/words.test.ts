@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { pieceFromTemplate, plainStep, templateById } from '@eveningtide/core/subjects';
 import { ebbPath } from '../ui/ebb.js';
-import { dayWords, whenWords } from '../ui/times.js';
+import { daysIn } from '../ui/days.js';
 import { countWords } from './words.js';
 import { zoneWords } from './zone-words.js';
 
@@ -26,8 +26,9 @@ test('counts', () => {
 });
 
 test('days and times', () => {
-  expect(dayWords('2026-11-26')).toBe('Thu 26 Nov');
-  expect(whenWords('2026-11-24', 2 * 1440 + 1170)).toBe('Thu 26 Nov 19:30');
+  expect(daysIn('words').day('2026-11-26')).toBe('Thu 26 Nov');
+  expect(daysIn('words').when('2026-11-24', 2 * 1440 + 1170)).toBe('Thu 26 Nov 19:30');
+  expect(daysIn('numbers').when('2026-11-24', 2 * 1440 + 1170)).toBe('2026-11-26 19:30');
 });
 
 describe('the ebb', () => {

@@ -11,3 +11,12 @@ export function zoneWords(piece: Piece, step: Step): string {
     return `all but ${missing.map((zone) => zone.name.toLowerCase()).join(', ')}`;
   return named.map((zone) => zone.name.toLowerCase()).join('; ');
 }
+
+/** The zones of a step with one put in or taken out. A step is done somewhere: the last zone cannot be taken away. */
+export function toggledZone(piece: Piece, step: Step, id: string): string[] {
+  const open = piece.zones.filter((zone) => !zone.keepClean).map((zone) => zone.id);
+  const now = step.zones.includes('all') ? [...open, ...step.zones.filter((zone) => zone !== 'all')] : step.zones;
+  const next = now.includes(id) ? now.filter((zone) => zone !== id) : [...now, id];
+  if (next.length === 0) return step.zones;
+  return open.every((zone) => next.includes(zone)) ? ['all', ...next.filter((zone) => !open.includes(zone))] : next;
+}

@@ -1,6 +1,7 @@
-import type { Bottle, PlanFault, PlanFile } from '@eveningtide/core/plan-file';
+import type { Bottle, OwnMaterial } from '@eveningtide/core/materials';
+import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
-import type { Piece } from '@eveningtide/core/subjects';
+import type { Picture, Piece } from '@eveningtide/core/subjects';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export interface StoredPiece {
@@ -14,6 +15,20 @@ export interface StoredBottle {
   bottle: Bottle;
 }
 
+export interface StoredMaterial {
+  version: number;
+  material: OwnMaterial;
+}
+
+/** A backup that the server keeps. */
+export interface Backup {
+  name: string;
+  madeAt: string;
+  bytes: number;
+}
+
+export type StoredPicture = Pick<Picture, 'fileName' | 'takenOn' | 'widthPx' | 'heightPx'>;
+
 export interface StoredWorkshop {
   version: number;
   workshop: Workshop;
@@ -25,17 +40,20 @@ export interface Refusal {
   message: string;
   faults?: PlanFault[];
   stored?: StoredPiece;
+  users?: string[];
 }
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['pieces', 'bottles', 'workshop'],
+  tagTypes: ['pieces', 'bottles', 'materials', 'workshop', 'backups'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     pieces: build.query<StoredPiece[], void>({ query: () => 'pieces', providesTags: ['pieces'] }),
     bottles: build.query<StoredBottle[], void>({ query: () => 'bottles', providesTags: ['bottles'] }),
+    materials: build.query<StoredMaterial[], void>({ query: () => 'materials', providesTags: ['materials'] }),
     workshop: build.query<StoredWorkshop, void>({ query: () => 'workshop', providesTags: ['workshop'] }),
+    backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
     // the list is patched in place: fetching it again after each autosave would be work for nothing
     savePiece: build.mutation<StoredPiece, { version: number; piece: Piece }>({
       query: ({ version, piece }) => ({ url: `pieces/${piece.id}`, method: 'PUT', body: { version, piece } }),
@@ -59,13 +77,54 @@ export const api = createApi({
       query: (id) => ({ url: `pieces/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['pieces'],
     }),
+    saveBottle: build.mutation<StoredBottle, StoredBottle>({
+      query: ({ version, bottle }) => ({ url: `bottles/${bottle.id}`, method: 'PUT', body: { version, bottle } }),
+      invalidatesTags: ['bottles'],
+    }),
+    // steps that used the bottle lose it
+    deleteBottle: build.mutation<void, string>({
+      query: (id) => ({ url: `bottles/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['bottles', 'pieces'],
+    }),
+    saveMaterial: build.mutation<StoredMaterial, StoredMaterial>({
+      query: ({ version, material }) => ({ url: `materials/${material.id}`, method: 'PUT', body: { version, material } }),
+      invalidatesTags: ['materials'],
+    }),
+    deleteMaterial: build.mutation<void, string>({
+      query: (id) => ({ url: `materials/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['materials'],
+    }),
+    storePicture: build.mutation<StoredPicture, File>({
+      query: (file) => ({
+        url: 'pictures',
+        method: 'POST',
+        body: file,
+        headers: { 'content-type': file.type || 'application/octet-stream' },
+      }),
+    }),
+    makeBackup: build.mutation<Backup, void>({ query: () => ({ url: 'backups', method: 'POST' }), invalidatesTags: ['backups'] }),
+    restoreBackup: build.mutation<void, File | string>({
+      query: (from) =>
+        typeof from === 'string'
+          ? { url: `backups/${from}/restore`, method: 'POST' }
+          : { url: 'backups', method: 'PUT', body: from, headers: { 'content-type': 'application/gzip' } },
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'workshop', 'backups'],
+    }),
     saveWorkshop: build.mutation<StoredWorkshop, StoredWorkshop>({
       query: (body) => ({ url: 'workshop', method: 'PUT', body }),
-      invalidatesTags: ['workshop'],
+      async onQueryStarted(_sent, { dispatch, queryFulfilled }) {
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(api.util.updateQueryData('workshop', undefined, () => data));
+        } catch {
+          // whoever saved tells the painter; what is stored is read again
+          dispatch(api.util.invalidateTags(['workshop']));
+        }
+      },
     }),
     importPlan: build.mutation<{ pieces: number; bottles: number }, { file: unknown; today: string }>({
       query: ({ file, today }) => ({ url: `plan-file?today=${today}`, method: 'PUT', body: file }),
-      invalidatesTags: ['pieces', 'bottles', 'workshop'],
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'workshop'],
     }),
     exportPlan: build.query<PlanFile, void>({ query: () => 'plan-file', keepUnusedDataFor: 0 }),
   }),
@@ -74,7 +133,16 @@ export const api = createApi({
 export const {
   usePiecesQuery,
   useBottlesQuery,
+  useMaterialsQuery,
   useWorkshopQuery,
+  useBackupsQuery,
+  useSaveBottleMutation,
+  useDeleteBottleMutation,
+  useSaveMaterialMutation,
+  useDeleteMaterialMutation,
+  useStorePictureMutation,
+  useMakeBackupMutation,
+  useRestoreBackupMutation,
   useSavePieceMutation,
   useDeletePieceMutation,
   useRestorePieceMutation,

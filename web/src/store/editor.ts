@@ -1,5 +1,5 @@
 import { applyFix, type Fix } from '@eveningtide/core/sequence';
-import type { Piece, Step } from '@eveningtide/core/subjects';
+import { inGroup, resized, withoutMember, type Piece, type Size, type Step, type Zone } from '@eveningtide/core/subjects';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredPiece } from './api.js';
 import type { Draft } from './drafts.js';
@@ -59,11 +59,31 @@ const editor = createSlice({
       const opened = { ...initialState, piece: draft.piece, version: draft.version };
       return draft.version === stored.version ? { ...opened, save: 'unsaved' } : { ...opened, save: 'conflict', theirs: stored };
     },
+    /** Lets go of the piece: it is read anew when it is opened next. */
+    closed: () => initialState,
     renamed: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => ({ ...piece, name: payload }));
     },
-    patched: (state, { payload }: PayloadAction<Partial<Pick<Piece, 'doneBy' | 'note' | 'handled' | 'sheenWanted'>>>) => {
+    /** Anything of the piece but its steps, which have changes of their own. */
+    patched: (state, { payload }: PayloadAction<Partial<Omit<Piece, 'id' | 'steps'>>>) => {
       change(state, (piece) => ({ ...piece, ...payload }));
+    },
+    zonePatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Omit<Zone, 'id'>> }>) => {
+      change(state, (piece) => ({
+        ...piece,
+        zones: piece.zones.map((zone) => (zone.id === payload.id ? { ...zone, ...payload.patch } : zone)),
+      }));
+    },
+    sizeChanged: (state, { payload }: PayloadAction<Size>) => {
+      change(state, (piece) => resized(piece, payload));
+    },
+    /** A step joins a repeat group, a new one where the id is not known, or leaves the one it was in; empty groups go. */
+    stepGrouped: (state, { payload }: PayloadAction<{ id: string; groupId: string | null }>) => {
+      change(state, (piece) => inGroup(piece, payload.id, payload.groupId));
+    },
+    /** A piece leaves the batch, and the steps that were done on it only are done on all. */
+    memberRemoved: (state, { payload }: PayloadAction<string>) => {
+      change(state, (piece) => withoutMember(piece, payload));
     },
     stepAdded: (state, { payload }: PayloadAction<{ step: Step; at: number }>) => {
       change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, payload.step) }));

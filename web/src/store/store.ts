@@ -2,15 +2,25 @@ import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.js';
+import { displayReducer, showDisplay, storedDisplay } from './display.js';
 import { editorReducer } from './editor.js';
 
 export function makeStore() {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer },
+    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer, display: displayReducer },
+    preloadedState: { display: storedDisplay() },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
   // what another tab saved is fetched when this one is looked at again
   setupListeners(store.dispatch);
+  let shown = store.getState().display;
+  showDisplay(shown);
+  store.subscribe(() => {
+    const { display } = store.getState();
+    if (display === shown) return;
+    shown = display;
+    showDisplay(shown);
+  });
   return store;
 }
 

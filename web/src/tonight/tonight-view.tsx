@@ -1,27 +1,29 @@
 import { dewPointC } from '@eveningtide/core/climate';
 import { mixNeeded } from '@eveningtide/core/coverage';
-import { CAUTIONS, DEFER, materialById, type Hazard } from '@eveningtide/core/materials';
-import { stepPaint, type Bottle } from '@eveningtide/core/plan-file';
-import { clockOf } from '@eveningtide/core/schedule';
-import { incomingOf } from '@eveningtide/core/sequence';
-import type { Piece } from '@eveningtide/core/subjects';
+import { CAUTIONS, DEFER, type Hazard } from '@eveningtide/core/materials';
+import { clockOf, dateOf } from '@eveningtide/core/schedule';
+import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
+import { membersOf, type Piece } from '@eveningtide/core/subjects';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { Eye, Printer, Wind } from 'lucide-react';
 import { Link } from 'react-router';
-import { useBottlesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { mixWords } from '../pieces/mix-words.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
-import { dayOfMinute, whenWords } from '../ui/times.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useDays } from '../ui/days.js';
+import { useShown } from '../ui/shown.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { stillWet, tonightOf, type Evening, type Job } from './tonight.js';
 
 /** What to do in order, readable from a metre; printed, the bench card of the evening. */
 export function TonightView() {
   const { outlook, now } = usePlan();
   const { data: stored, isError, refetch } = usePiecesQuery();
-  const { data: bottles } = useBottlesQuery();
+  const days = useDays();
+  const shown = useShown();
   const { data: workshop } = useWorkshopQuery();
   if (isError && !stored)
     return (
@@ -32,12 +34,12 @@ export function TonightView() {
         }}
       />
     );
-  if (!outlook || !stored || !workshop || !bottles) return <Loading what="the plan" />;
+  if (!outlook || !stored || !workshop) return <Loading what="the plan" />;
   const evening = tonightOf(outlook, now.minute);
   if (!evening)
     return (
       <main>
-        <h1 className="px-6 pt-4 text-[27px] font-bold">Tonight</h1>
+        <h1 className="px-6 pt-4 text-[1.6875rem] font-bold">Tonight</h1>
         <Empty title="Nothing to do">
           No step is planned in the evenings ahead. Give{' '}
           <Link className="underline" to="/pieces">
@@ -56,15 +58,15 @@ export function TonightView() {
     <main className="bench-card px-6 py-4">
       <header className="flex items-start justify-between gap-4 border-b border-line-strong pb-3">
         <div>
-          <h1 className="text-[32px] leading-9 font-bold print:text-2xl">
-            {evening.isTonight ? 'Tonight' : 'Next evening'}, {dayOfMinute(outlook.originDate, evening.span.fromMin)}
+          <h1 className="text-[2rem] leading-9 font-bold print:text-2xl">
+            {evening.isTonight ? 'Tonight' : 'Next evening'}, {days.dayOf(outlook.originDate, evening.span.fromMin)}
           </h1>
           <p className="text-lg text-ink-2 print:text-sm">
             <span className="figures">
               {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
             </span>{' '}
-            · {formatMinutes(busy)} with cleaning · at the bench {formatNumber(air.tempC, 1)} °C, {formatNumber(air.rhPct, 0)} %RH, dew
-            point {formatNumber(dewPointC(air), 1)} °C
+            · {formatMinutes(busy)} with cleaning · at the bench {shown.text(air.tempC, 'temperature')}, {formatNumber(air.rhPct, 0)} %RH,
+            dew point {shown.text(dewPointC(air), 'temperature')}
           </p>
         </div>
         <Button
@@ -76,13 +78,7 @@ export function TonightView() {
           <Printer size={17} aria-hidden="true" /> Print the bench card
         </Button>
       </header>
-      <JobList
-        evening={evening}
-        pieces={pieces}
-        bottles={bottles.map(({ bottle }) => bottle)}
-        originDate={outlook.originDate}
-        dropsPerMl={workshop.workshop.dropsPerMl}
-      />
+      <JobList evening={evening} pieces={pieces} originDate={outlook.originDate} />
       <LeaveAlone evening={evening} pieces={pieces} originDate={outlook.originDate} />
       <Cautions jobs={evening.jobs} />
     </main>
@@ -91,19 +87,7 @@ export function TonightView() {
 
 type Line = { at: number; job: Job } | { at: number; cleanMin: number };
 
-function JobList({
-  evening,
-  pieces,
-  bottles,
-  originDate,
-  dropsPerMl,
-}: {
-  evening: Evening;
-  pieces: ReadonlyMap<string, Piece>;
-  bottles: readonly Bottle[];
-  originDate: string;
-  dropsPerMl: number;
-}) {
+function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
   const lines: Line[] = [
     ...evening.jobs.map((job) => ({ at: job.startMin, job })),
     ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin })),
@@ -112,18 +96,11 @@ function JobList({
     <ol className="divide-y divide-line">
       {lines.map((line) =>
         'job' in line ? (
-          <JobItem
-            key={line.job.id}
-            job={line.job}
-            piece={pieces.get(line.job.pieceId)}
-            bottles={bottles}
-            originDate={originDate}
-            dropsPerMl={dropsPerMl}
-          />
+          <JobItem key={line.job.id} job={line.job} piece={pieces.get(line.job.pieceId)} originDate={originDate} />
         ) : (
           <li
             key={`clean ${String(line.at)}`}
-            className="grid grid-cols-[90px_1fr_70px] gap-3 py-1.5 text-ink-2 print:grid-cols-[60px_1fr_50px] print:py-0.5"
+            className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-1.5 text-ink-2 print:grid-cols-[3.75rem_1fr_3.125rem] print:py-0.5"
           >
             <span className="figures text-lg print:text-sm">{clockOf(line.at)}</span>
             <span className="text-lg print:text-sm">Clean the airbrush</span>
@@ -135,27 +112,19 @@ function JobList({
   );
 }
 
-function JobItem({
-  job,
-  piece,
-  bottles,
-  originDate,
-  dropsPerMl,
-}: {
-  job: Job;
-  piece: Piece | undefined;
-  bottles: readonly Bottle[];
-  originDate: string;
-  dropsPerMl: number;
-}) {
+function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefined; originDate: string }) {
+  const supplies = useSupplies();
+  const days = useDays();
+  const shown = useShown();
+  const { data: workshop } = useWorkshopQuery();
   if (!piece) return null;
   const { step, report } = job;
-  const { technique, tool } = incomingOf(step);
-  const paint = stepPaint(step, bottles);
-  const mix = mixNeeded(step, piece, dropsPerMl);
+  const { technique, tool } = incomingOf(step, supplies);
+  const paint = stepPaint(step, supplies);
+  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl);
   const ready = report.ripening?.recoatFromMin ?? null;
   return (
-    <li className="grid grid-cols-[90px_1fr_70px] gap-3 py-3 print:break-inside-avoid print:grid-cols-[60px_1fr_50px] print:py-1.5">
+    <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
       <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
       <div className="min-w-0">
         <h2 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
@@ -173,14 +142,18 @@ function JobItem({
         <p className="text-lg print:text-sm">
           {zoneWords(piece, step)}, {tool}
           {job.coats === 1 && step.coats > 1 ? `, ${String(step.coats)} coats` : ''}
-          {piece.members.length > 1 ? ` · ${piece.members.map((member) => member.label).join(', ')}` : ''}
+          {piece.members.length > 1
+            ? ` · ${membersOf(step, piece)
+                .map((member) => member.label)
+                .join(', ')}`
+            : ''}
         </p>
         {paint && (
           <p className="flex items-center gap-2 text-lg print:text-sm">
             <span className="contents print:hidden">
               <Swatch colour={paint.colour} size={18} />
             </span>
-            <b>{paint.name}</b> {mix && <span>{mixWords(mix)}</span>}
+            <b>{paint.name}</b> {mix && <span>{mixWords(mix, shown)}</span>}
           </p>
         )}
         {step.gate !== null && (
@@ -191,7 +164,9 @@ function JobItem({
         {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
         {ready !== null && job.coat === job.coats && (
           <p className="text-tide">
-            {Number.isFinite(ready) ? `next coat from ${whenWords(originDate, ready)}` : 'does not dry in this air'}
+            {Number.isFinite(ready)
+              ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`
+              : 'does not dry in this air'}
           </p>
         )}
       </div>
@@ -201,6 +176,8 @@ function JobItem({
 }
 
 function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
+  const days = useDays();
+  const supplies = useSupplies();
   const wet = stillWet(evening);
   if (wet.length === 0) return null;
   return (
@@ -211,8 +188,8 @@ function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces:
       <ul>
         {wet.map(({ pieceId, job, readyMin }) => (
           <li key={pieceId}>
-            {pieces.get(pieceId)?.name}: {incomingOf(job.step).technique.name.toLowerCase()},{' '}
-            {Number.isFinite(readyMin) ? `ready ${whenWords(originDate, readyMin)}` : 'does not dry in this air'}
+            {pieces.get(pieceId)?.name}: {incomingOf(job.step, supplies).technique.name.toLowerCase()},{' '}
+            {Number.isFinite(readyMin) ? `ready ${days.when(originDate, readyMin)}` : 'does not dry in this air'}
           </li>
         ))}
       </ul>
@@ -220,15 +197,11 @@ function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces:
   );
 }
 
-function mixWords(mix: NonNullable<ReturnType<typeof mixNeeded>>): string {
-  const paint = `${formatNumber(mix.paintMl, 2)} ml (${String(mix.paintDrops)} drops)`;
-  return mix.thinner ? `${paint} + ${formatNumber(mix.thinnerMl, 2)} ml ${mix.thinner.toLowerCase()}` : `${paint}, neat`;
-}
-
 function Cautions({ jobs }: { jobs: readonly Job[] }) {
+  const supplies = useSupplies();
   const used = jobs
     .flatMap(({ step }) => [step.material, step.dilution?.thinner ?? null])
-    .flatMap((id) => (id === null ? [] : materialById(id).hazards));
+    .flatMap((id) => (id === null ? [] : supplies.material(id).hazards));
   const hazards = [...new Set<Hazard>(used)];
   if (hazards.length === 0) return null;
   return (
@@ -236,7 +209,7 @@ function Cautions({ jobs }: { jobs: readonly Job[] }) {
       <h2 id="mind" className="flex items-center gap-2 font-semibold text-brick">
         <Wind size={18} aria-hidden="true" /> Mind tonight
       </h2>
-      <ul className="list-disc pl-5">
+      <ul className="list-disc pl-5 print:list-none print:pl-0 print:[&>li]:inline print:[&>li+li]:before:content-['_·_']">
         {hazards.map((hazard) => (
           <li key={hazard}>{CAUTIONS[hazard]}</li>
         ))}

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { EMPTY_SHELF } from '@eveningtide/core/materials';
 import { DEFAULT_WORKSHOP, planPieces, type Outlook } from '@eveningtide/core/schedule';
 import { pieceFromTemplate, plainStep, templateById } from '@eveningtide/core/subjects';
 import { stillWet, tonightOf } from './tonight.js';
@@ -9,7 +10,7 @@ const van = {
   ...pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 }),
   steps: [coat('a', 'acrylic-matt', 2), coat('b', 'enamel-matt'), coat('c', 'acrylic-satin')],
 };
-const outlook = (fromMin: number): Outlook => planPieces([van], DEFAULT_WORKSHOP, TUESDAY, fromMin);
+const outlook = (fromMin: number): Outlook => planPieces([van], DEFAULT_WORKSHOP, EMPTY_SHELF, TUESDAY, fromMin);
 
 describe('tonight', () => {
   test('is the evening that runs or comes next, with its jobs in order', () => {
@@ -31,7 +32,7 @@ describe('tonight', () => {
   });
 
   test('is nothing when nothing is planned', () => {
-    expect(tonightOf(planPieces([], DEFAULT_WORKSHOP, TUESDAY, 0), 0)).toBeNull();
+    expect(tonightOf(planPieces([], DEFAULT_WORKSHOP, EMPTY_SHELF, TUESDAY, 0), 0)).toBeNull();
   });
 
   test('names the last coat of a piece that is wet when the evening ends', () => {

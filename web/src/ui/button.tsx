@@ -5,7 +5,7 @@ type Look = 'plain' | 'ink' | 'brick' | 'quiet';
 const LOOKS: Record<Look, string> = {
   plain: 'border border-line-strong bg-transparent hover:bg-paper',
   ink: 'border border-ink bg-ink text-paper hover:bg-ink-2',
-  brick: 'border border-brick bg-brick text-white hover:bg-ink',
+  brick: 'border border-brick bg-brick text-paper hover:bg-ink',
   quiet: 'border border-transparent hover:bg-ground',
 };
 
@@ -16,7 +16,7 @@ export function Button({
   className = '',
   ...rest
 }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; small?: boolean }) {
-  const size = small ? 'min-h-[26px] px-2 text-[13px]' : 'min-h-[32px] px-3';
+  const size = small ? 'min-h-[1.625rem] px-2 text-[0.8125rem]' : 'min-h-[2rem] px-3';
   return (
     <button
       type="button"

@@ -21,8 +21,15 @@ export function Dialog({
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-20 bg-black/40" />
         <Radix.Content
-          className="fixed top-1/2 left-1/2 z-30 max-h-[90vh] w-[min(560px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line-strong bg-page p-5"
+          className="fixed top-1/2 left-1/2 z-30 max-h-[90vh] w-[min(35rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line-strong bg-page p-5"
           {...(note ? {} : { 'aria-describedby': undefined })}
+          onOpenAutoFocus={(event) => {
+            // to the first thing to fill in, not to the cross
+            const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('input, select, textarea');
+            if (!first) return;
+            event.preventDefault();
+            first.focus();
+          }}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <div>

@@ -14,7 +14,7 @@ export function Field({ label, error, hint, className = '', children }: FieldPro
   const told = error ?? hint;
   return (
     <div className={`min-w-0 ${className}`}>
-      <label htmlFor={id} className="mb-0.5 block text-[13px] text-ink-2">
+      <label htmlFor={id} className="mb-0.5 block text-[0.8125rem] text-ink-2">
         {label}
       </label>
       {children({ id, 'aria-describedby': told ? `${id}-told` : undefined, 'aria-invalid': error !== undefined })}
@@ -22,7 +22,7 @@ export function Field({ label, error, hint, className = '', children }: FieldPro
         <p
           id={`${id}-told`}
           role={error ? 'alert' : undefined}
-          className={`mt-0.5 text-[13px] ${error ? 'font-semibold text-brick' : 'text-ink-3'}`}
+          className={`mt-0.5 text-[0.8125rem] ${error ? 'font-semibold text-brick' : 'text-ink-3'}`}
         >
           {told}
         </p>

@@ -3,7 +3,7 @@ export function Swatch({ colour, size = 14 }: { colour: string; size?: number })
   return (
     <span
       aria-hidden="true"
-      className="inline-block shrink-0 border border-black/45"
+      className="inline-block shrink-0 border border-ink/45"
       style={{ width: size, height: size, background: colour }}
     />
   );

@@ -1,17 +1,19 @@
+import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
 import type { Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { useBottlesQuery, useMaterialsQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { useAppSelector } from '../store/store.js';
-import { localNow } from '../ui/times.js';
+import { localNow } from '../ui/days.js';
 import { useOutlook } from './use-outlook.js';
 
 interface OutlookState {
   outlook: Outlook | null;
   error: string | null;
   now: { date: string; minute: number };
+  supplies: Supplies;
 }
 
-const Context = createContext<OutlookState>({ outlook: null, error: null, now: { date: '1970-01-01', minute: 0 } });
+const Context = createContext<OutlookState>({ outlook: null, error: null, now: { date: '1970-01-01', minute: 0 }, supplies: CATALOGUE });
 
 /** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
 const STEP_MIN = 5;
@@ -29,20 +31,38 @@ function useNow(): { date: string; minute: number } {
   return now;
 }
 
+/** The shelf as the server keeps it; undefined until both halves are known. */
+function useShelf(): Shelf | undefined {
+  const { data: bottles } = useBottlesQuery();
+  const { data: materials } = useMaterialsQuery();
+  return useMemo(
+    () =>
+      bottles && materials
+        ? { bottles: bottles.map(({ bottle }) => bottle), materials: materials.map(({ material }) => material) }
+        : undefined,
+    [bottles, materials],
+  );
+}
+
 /** One plan for all views: of what is stored, with the piece that is being edited as it stands until it is saved. */
 export function OutlookProvider({ children }: { children: ReactNode }) {
   const now = useNow();
   const { data: stored } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
+  const shelf = useShelf();
+  const supplies = useMemo(() => (shelf ? suppliesOf(shelf) : CATALOGUE), [shelf]);
   const edited = useAppSelector((state) => (state.editor.save === 'saved' ? null : state.editor.piece));
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
-  const { outlook, error } = useOutlook(pieces, workshop?.workshop, now.date, fromMin);
-  const value = useMemo(() => ({ outlook, error, now }), [outlook, error, now]);
+  const { outlook, error } = useOutlook(pieces, workshop?.workshop, shelf, now.date, fromMin);
+  const value = useMemo(() => ({ outlook, error, now, supplies }), [outlook, error, now, supplies]);
   return <Context value={value}>{children}</Context>;
 }
 
 export const usePlan = (): OutlookState => useContext(Context);
+
+/** What materials and bottles mean: the catalogue with the painter's shelf on top. */
+export const useSupplies = (): Supplies => usePlan().supplies;
 
 export function usePieceOutlook(pieceId: string): PieceOutlook | null {
   return usePlan().outlook?.pieces.find((piece) => piece.pieceId === pieceId) ?? null;

@@ -1,4 +1,5 @@
 import type { Outlook, Workshop } from '@eveningtide/core/schedule';
+import type { Shelf } from '@eveningtide/core/materials';
 import type { Piece } from '@eveningtide/core/subjects';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
@@ -18,6 +19,7 @@ function service(): Remote<OutlookService> {
 export function useOutlook(
   pieces: readonly Piece[] | undefined,
   workshop: Workshop | undefined,
+  shelf: Shelf | undefined,
   date: string,
   fromMin: number,
 ): { outlook: Outlook | null; error: string | null } {
@@ -26,8 +28,8 @@ export function useOutlook(
   const busy = useRef(false);
 
   useEffect(() => {
-    if (!pieces || !workshop) return;
-    waiting.current = () => service().planPieces(pieces, workshop, date, fromMin);
+    if (!pieces || !workshop || !shelf) return;
+    waiting.current = () => service().planPieces(pieces, workshop, shelf, date, fromMin);
     if (busy.current) return;
     busy.current = true;
     void (async () => {
@@ -43,7 +45,7 @@ export function useOutlook(
       }
       busy.current = false;
     })();
-  }, [pieces, workshop, date, fromMin]);
+  }, [pieces, workshop, shelf, date, fromMin]);
 
   return answer;
 }

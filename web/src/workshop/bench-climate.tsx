@@ -7,29 +7,31 @@ import { refusalOf, useSaveWorkshopMutation, useWorkshopQuery, type StoredWorksh
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
+import { useShown } from '../ui/shown.js';
 
 /** Foot of the rail: the air at the bench, as the painter typed it. */
 export function BenchClimate() {
   const { data } = useWorkshopQuery();
   const [open, setOpen] = useState(false);
-  if (!data) return <div className="mt-auto" />;
+  const shown = useShown();
+  if (!data) return null;
   const { evening, night } = data.workshop.climate;
   return (
-    <section aria-label="Bench climate" className="mt-auto border-t border-line-strong px-3.5 pt-3">
-      <h2 className="flex justify-between text-[13px] font-semibold">
+    <section aria-label="Bench climate" className="border-t border-line-strong px-3.5 pt-3">
+      <h2 className="flex justify-between text-[0.8125rem] font-semibold">
         At the bench <span className="font-normal text-ink-2">typed</span>
       </h2>
-      <p className="figures my-1 flex justify-between text-[15px] font-semibold">
-        <span>{evening.tempC.toFixed(1)} °C</span>
+      <p className="figures my-1 flex justify-between text-[0.9375rem] font-semibold">
+        <span>{shown.text(evening.tempC, 'temperature')}</span>
         <span>{evening.rhPct.toFixed(0)} %RH</span>
       </p>
-      <p className="flex justify-between text-[13px] text-ink-2">
-        dew point <span className="figures">{dewPointC(evening).toFixed(1)} °C</span>
+      <p className="flex justify-between text-[0.8125rem] text-ink-2">
+        dew point <span className="figures">{shown.text(dewPointC(evening), 'temperature')}</span>
       </p>
-      <p className="flex justify-between text-[13px] text-ink-2">
+      <p className="flex justify-between text-[0.8125rem] text-ink-2">
         night{' '}
         <span className="figures">
-          {night.tempC.toFixed(0)} °C {night.rhPct.toFixed(0)} %
+          {shown.text(night.tempC, 'temperature')} {night.rhPct.toFixed(0)} %
         </span>
       </p>
       <Button
@@ -62,20 +64,21 @@ interface ClimateForm {
 }
 
 const FIELDS = [
-  { name: 'eveningTempC', label: 'Evening, temperature (°C)', min: -10, max: 60 },
-  { name: 'eveningRhPct', label: 'Evening, humidity (%RH)', min: 1, max: 100 },
-  { name: 'nightTempC', label: 'Night, temperature (°C)', min: -10, max: 60 },
-  { name: 'nightRhPct', label: 'Night, humidity (%RH)', min: 1, max: 100 },
+  { name: 'eveningTempC', label: 'Evening, temperature', isTemperature: true, min: -10, max: 60 },
+  { name: 'eveningRhPct', label: 'Evening, humidity (%RH)', isTemperature: false, min: 1, max: 100 },
+  { name: 'nightTempC', label: 'Night, temperature', isTemperature: true, min: -10, max: 60 },
+  { name: 'nightRhPct', label: 'Night, humidity (%RH)', isTemperature: false, min: 1, max: 100 },
 ] as const;
 
 function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: () => void }) {
   const [save] = useSaveWorkshopMutation();
   const { climate, careful } = stored.workshop;
+  const shown = useShown();
   const { register, handleSubmit, formState } = useForm<ClimateForm>({
     defaultValues: {
-      eveningTempC: climate.evening.tempC,
+      eveningTempC: shown.figure(climate.evening.tempC, 'temperature'),
       eveningRhPct: climate.evening.rhPct,
-      nightTempC: climate.night.tempC,
+      nightTempC: shown.figure(climate.night.tempC, 'temperature'),
       nightRhPct: climate.night.rhPct,
       careful,
     },
@@ -86,8 +89,8 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
       careful: form.careful,
       climate: {
         ...climate,
-        evening: { tempC: form.eveningTempC, rhPct: form.eveningRhPct },
-        night: { tempC: form.nightTempC, rhPct: form.nightRhPct },
+        evening: { tempC: shown.si(form.eveningTempC, 'temperature'), rhPct: form.eveningRhPct },
+        night: { tempC: shown.si(form.nightTempC, 'temperature'), rhPct: form.nightRhPct },
       },
     };
     try {
@@ -113,7 +116,11 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
         }}
         className="grid grid-cols-2 gap-3"
       >
-        {FIELDS.map(({ name, label, min, max }) => {
+        {FIELDS.map(({ name, label: plain, isTemperature, ...limits }) => {
+          const [min, max] = isTemperature
+            ? [shown.figure(limits.min, 'temperature'), shown.figure(limits.max, 'temperature')]
+            : [limits.min, limits.max];
+          const label = isTemperature ? `${plain} (${shown.unit('temperature')})` : plain;
           const allowed = `a number from ${String(min)} to ${String(max)}`;
           return (
             <Field key={name} label={label} error={formState.errors[name] ? `Allowed: ${allowed}` : undefined}>
@@ -136,7 +143,7 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
           <input type="checkbox" className="mt-1" {...register('careful')} />
           <span>
             Plan with careful drying times
-            <span className="block text-[13px] text-ink-2">
+            <span className="block text-[0.8125rem] text-ink-2">
               They hold four times out of five (P80); typical ones hold every second time (P50).
             </span>
           </span>

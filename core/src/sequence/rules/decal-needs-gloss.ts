@@ -17,6 +17,7 @@ export const decalNeedsGloss: Rule = {
       steps: [
         ['clear-coat', 'clear-gloss-acrylic'],
         ['decal', 'decal-waterslide'],
+        ['clear-coat', 'clear-matt-acrylic'],
       ],
     },
   },

@@ -1,5 +1,5 @@
 import { maskPairs } from '../fix-proposals.js';
-import { fogsGlazing, openGlazing } from '../glazing.js';
+import { openPlaces, sprays } from '../keep-clean.js';
 import { finding, type Caused, type Rule } from './rule.js';
 
 const ID = 'glazing-unmasked';
@@ -10,19 +10,19 @@ export const glazingUnmasked: Rule = {
   why: 'Any spray or clear coat that reaches window glazing fogs it for good, primer included. Mask it first, or take the glazing out.',
   source: 'common practice',
   examples: {
-    fires: { steps: [['clear-coat', 'clear-matt-acrylic']], on: { glazing: true } },
+    fires: { steps: [['clear-coat', 'clear-matt-acrylic']], on: { keepClean: ['glazing'] } },
     silent: {
       steps: [
         ['mask', 'masking-tape', { zones: ['glazing'] }],
         ['clear-coat', 'clear-matt-acrylic'],
         ['unmask', null, { zones: ['glazing'] }],
       ],
-      on: { glazing: true },
+      on: { keepClean: ['glazing'] },
     },
   },
   check(moment) {
-    const open = openGlazing(moment.state);
-    if (open.length === 0 || !fogsGlazing(moment.step, moment.subject)) return [];
+    const open = openPlaces(moment.state, 'glazing');
+    if (open.length === 0 || !sprays(moment.step, moment.subject, 'glazing', moment.supplies)) return [];
     const caused: Caused = {
       cause: ID,
       finding: finding(moment, ID, 'snag', {
@@ -34,7 +34,7 @@ export const glazingUnmasked: Rule = {
         maskPairs(
           moment,
           open.map((zone) => zone.zone.id),
-          (step) => fogsGlazing(step, moment.subject),
+          (step) => sprays(step, moment.subject, 'glazing', moment.supplies),
         ),
     };
     return [caused];

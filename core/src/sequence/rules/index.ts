@@ -1,15 +1,29 @@
+import { buildOverDetail } from './build-over-detail.js';
 import { chipStackIncomplete } from './chip-stack-incomplete.js';
+import { clearMutesPowder } from './clear-mutes-powder.js';
 import { climate } from './climate.js';
+import { decalInChipZone } from './decal-in-chip-zone.js';
 import { decalNeedsGloss } from './decal-needs-gloss.js';
+import { decalUnsealed } from './decal-unsealed.js';
+import { fixerDarkens } from './fixer-darkens.js';
 import { glazingUnmasked } from './glazing-unmasked.js';
+import { gravityDirection } from './gravity-direction.js';
 import { heatOverLimit } from './heat-over-limit.js';
+import { highlightBeforeColour } from './highlight-before-colour.js';
+import { keepCleanUnprotected } from './keep-clean-unprotected.js';
+import { maskLeftLong } from './mask-left-long.js';
+import { mechanicsAfterFinish } from './mechanics-after-finish.js';
+import { oldBottle } from './old-bottle.js';
 import { powderLeftLoose } from './powder-left-loose.js';
 import { powderNeedsTooth } from './powder-needs-tooth.js';
+import { primeFirst } from './prime-first.js';
 import type { Rule } from './rule.js';
+import { sheenAtEnd } from './sheen-at-end.js';
 import { maskOnSoftPaint, refitWet } from './soft-paint.js';
 import { solventAttacksSubstrate } from './solvent-attacks-substrate.js';
 import { solventLiftsLayer } from './solvent-lifts-layer.js';
 import { streakWithoutSource } from './streak-without-source.js';
+import { testFirst } from './test-first.js';
 import { betweenWindows, tooLate, tooSoon } from './timing.js';
 
 /** Every rule that is built, each in a file of its own. To add one: write it, list it here. */
@@ -20,14 +34,28 @@ export const RULES: readonly Rule[] = [
   tooSoon,
   tooLate,
   betweenWindows,
+  mechanicsAfterFinish,
+  primeFirst,
   powderNeedsTooth,
   powderLeftLoose,
+  clearMutesPowder,
+  fixerDarkens,
   decalNeedsGloss,
+  decalUnsealed,
+  decalInChipZone,
   chipStackIncomplete,
   glazingUnmasked,
+  keepCleanUnprotected,
   maskOnSoftPaint,
+  maskLeftLong,
   refitWet,
   streakWithoutSource,
+  gravityDirection,
+  highlightBeforeColour,
+  buildOverDetail,
+  sheenAtEnd,
+  oldBottle,
+  testFirst,
   climate,
 ];
 

@@ -33,7 +33,7 @@ describe('limits of the air', () => {
 
 describe('what fogs windows', () => {
   const fogs = (step: Short): boolean =>
-    checkSequence(problem([step], subject({ glazing: true, zones: ['side-upper', 'roof', 'underframe'] }))).findings.some(
+    checkSequence(problem([step], subject({ keepClean: ['glazing'], zones: ['side-upper', 'roof', 'underframe'] }))).findings.some(
       (f) => f.rule === 'glazing-unmasked',
     );
 

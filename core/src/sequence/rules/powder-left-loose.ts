@@ -32,7 +32,7 @@ export const powderLeftLoose: Rule = {
     },
     silent: {
       steps: [
-        ['powder-dry', 'pigment-dry'],
+        ['powder-dry', 'pigment-dry', { allowance: 2 }],
         ['fix', 'fixer-alcohol'],
         ['wash', 'wash-acrylic'],
       ],
@@ -51,7 +51,12 @@ export const powderLeftLoose: Rule = {
           evidence: 'Nothing that binds it came between.',
           causeIndex: powder.stepIndex,
         }),
-        propose: () => fixPowder(moment.step.zones, moment.stepIndex),
+        propose: () =>
+          fixPowder(
+            moment.step.zones,
+            moment.stepIndex,
+            moment.zones.flatMap((z) => z.layers.filter(isLoosePowder)),
+          ),
       };
       return [caused];
     });
@@ -72,7 +77,12 @@ export const powderLeftLoose: Rule = {
           evidence: 'No fixer and no clear coat comes after it.',
           causeIndex: last,
         }),
-        propose: () => fixPowder([...new Set(zones)], end.steps.length),
+        propose: () =>
+          fixPowder(
+            [...new Set(zones)],
+            end.steps.length,
+            loose.map(({ layer }) => layer),
+          ),
       },
     ];
   },

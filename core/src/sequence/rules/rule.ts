@@ -1,3 +1,4 @@
+import type { Supplies } from '../../materials/index.js';
 import type { Step } from '../../subjects/index.js';
 import type { Examples } from '../example.js';
 import type { Finding, Fix, Severity } from '../finding.js';
@@ -17,6 +18,7 @@ export interface EndOfWalk {
   subject: Subject;
   steps: readonly Step[];
   state: SequenceState;
+  supplies: Supplies;
 }
 
 export interface Rule {

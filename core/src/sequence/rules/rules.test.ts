@@ -2,12 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import { checkSequence, exampleProblem } from '../index.js';
 import { RULES } from './index.js';
 
-const alarms = (example: Parameters<typeof exampleProblem>[0]) =>
-  checkSequence(exampleProblem(example)).findings.filter((f) => f.severity !== 'hint');
+const found = (example: Parameters<typeof exampleProblem>[0]) => checkSequence(exampleProblem(example)).findings;
+const alarms = (example: Parameters<typeof exampleProblem>[0]) => found(example).filter((f) => f.severity !== 'hint');
 
 describe.each(RULES.map((rule) => [rule.id, rule] as const))('%s', (id, rule) => {
   test('fires in the example in which it should, and says why', () => {
-    const finding = alarms(rule.examples.fires).find((f) => f.rule === id);
+    const finding = found(rule.examples.fires).find((f) => f.rule === id);
     expect(finding).toBeDefined();
     expect(finding?.message).toMatch(/^[A-Z].+[.!]$/);
     expect(finding?.evidence).not.toBe('');
@@ -16,6 +16,7 @@ describe.each(RULES.map((rule) => [rule.id, rule] as const))('%s', (id, rule) =>
 
   test('is silent, with all others, in the sound one', () => {
     expect(alarms(rule.examples.silent)).toEqual([]);
+    expect(found(rule.examples.silent).filter((f) => f.rule === id)).toEqual([]);
   });
 
   test('explains itself', () => {

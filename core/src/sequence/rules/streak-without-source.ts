@@ -1,9 +1,31 @@
 import { moveBefore } from '../fix-proposals.js';
+import type { Moment } from '../moment.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'streak-without-source';
 /** What lies on a surface and runs off it, as against a feature of the piece. */
 const SPILL = 'spill-slurry';
+
+/** Zones from the top of a piece to its foot (common practice of how models stand); what is not listed is in the middle. */
+const HEIGHT: Readonly<Record<string, number>> = {
+  roof: 0,
+  crown: 0,
+  load: 0,
+  'side-lower': 2,
+  floor: 2,
+  underframe: 3,
+  'running-gear': 3,
+  base: 3,
+  wheels: 4,
+};
+const MIDDLE = 1;
+const heightOf = (zoneId: string): number => HEIGHT[zoneId] ?? MIDDLE;
+
+/** The feature the streak is said to run from lies below every zone that it runs over. */
+function sourceLiesBelow({ step, subject, zones }: Moment): boolean {
+  const feature = subject.features.find(({ label }) => label.toLowerCase() === step.source?.toLowerCase());
+  return feature !== undefined && zones.length > 0 && zones.every((zone) => heightOf(zone.zone.id) < heightOf(feature.zoneId));
+}
 
 export const streakWithoutSource: Rule = {
   id: ID,
@@ -29,7 +51,8 @@ export const streakWithoutSource: Rule = {
     if (incoming.technique.id !== 'streak') return [];
     const spill = steps.findIndex((other, at) => at < stepIndex && other.material === SPILL);
     const fromSpill = step.source !== null && /\bspill/i.test(step.source);
-    if (step.source !== null && !(fromSpill && spill >= 0)) return [];
+    const below = sourceLiesBelow(moment);
+    if (step.source !== null && !(fromSpill && spill >= 0) && !below) return [];
     return [
       {
         cause: `${ID}:${String(stepIndex)}`,
@@ -37,7 +60,9 @@ export const streakWithoutSource: Rule = {
           zones: moment.zones.map((zone) => zone.zone.id),
           message: fromSpill
             ? `The spill is laid already in step ${String(spill + 1)}: its streak comes before it.`
-            : 'Nothing above it is named that it could run from.',
+            : below
+              ? `${step.source ?? ''} lies below it: nothing runs upwards.`
+              : 'Nothing above it is named that it could run from.',
           evidence: step.source === null ? 'The step names no source.' : `It runs from: ${step.source}.`,
           causeIndex: fromSpill ? spill : null,
         }),

@@ -128,13 +128,13 @@ export const betweenWindows: Rule = {
     fires: {
       steps: [
         ['airbrush-coat', 'enamel-matt', { startMin: 0 }],
-        ['airbrush-coat', 'enamel-gloss', { startMin: 480 }],
+        ['airbrush-coat', 'enamel-matt', { startMin: 480 }],
       ],
     },
     silent: {
       steps: [
         ['airbrush-coat', 'enamel-matt', { startMin: 0 }],
-        ['airbrush-coat', 'enamel-gloss', { startMin: 30 }],
+        ['airbrush-coat', 'enamel-matt', { startMin: 30 }],
       ],
     },
   },

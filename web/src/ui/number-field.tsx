@@ -1,5 +1,7 @@
+import type { Quantity } from '@eveningtide/core/units';
 import { useState } from 'react';
-import { Field } from '../ui/field.js';
+import { Field } from './field.js';
+import { useShown } from './shown.js';
 
 interface NumberFieldProps {
   label: string;
@@ -11,11 +13,12 @@ interface NumberFieldProps {
   whole?: boolean;
   /** Empty means null; without it a number must stand there. */
   optional?: boolean;
+  className?: string;
   onChange: (value: number | null) => void;
 }
 
 /** A number that may be left to its usual value; what is not allowed is told and not taken over. */
-export function NumberField({ label, value, usual, min, max, whole = false, optional = true, onChange }: NumberFieldProps) {
+export function NumberField({ label, value, usual, min, max, whole = false, optional = true, className, onChange }: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const shown = typed ?? (value === null ? '' : String(value));
   const problem = (text: string): string | undefined => {
@@ -25,7 +28,7 @@ export function NumberField({ label, value, usual, min, max, whole = false, opti
     return good ? undefined : `Allowed: ${whole ? 'whole numbers ' : ''}${String(min)}–${String(max)}`;
   };
   return (
-    <Field label={label} error={problem(shown)}>
+    <Field label={label} error={problem(shown)} {...(className ? { className } : {})}>
       {(ids) => (
         <input
           {...ids}
@@ -44,5 +47,30 @@ export function NumberField({ label, value, usual, min, max, whole = false, opti
         />
       )}
     </Field>
+  );
+}
+
+/** The same for a figure kept in SI: typed and shown in the workshop's units, limits too. */
+export function QuantityField({
+  label,
+  quantity,
+  value,
+  min,
+  max,
+  onChange,
+  ...rest
+}: Omit<NumberFieldProps, 'usual' | 'whole'> & { quantity: Quantity }) {
+  const shown = useShown();
+  return (
+    <NumberField
+      {...rest}
+      label={`${label} (${shown.unit(quantity)})`}
+      value={value === null ? null : shown.figure(value, quantity)}
+      min={shown.figure(min, quantity)}
+      max={shown.figure(max, quantity)}
+      onChange={(figure) => {
+        onChange(figure === null ? null : shown.si(figure, quantity));
+      }}
+    />
   );
 }

@@ -1,0 +1,45 @@
+import type { Bottle } from './bottle.js';
+import { MATERIALS, isMaterialId, materialById } from './catalogue/index.js';
+import { materialOf, type OwnMaterial } from './own.js';
+import type { Material } from './types.js';
+
+/** What the painter has: bottles, and materials of their own on top of the catalogue. Plain data. */
+export interface Shelf {
+  bottles: readonly Bottle[];
+  materials: readonly OwnMaterial[];
+}
+
+export const EMPTY_SHELF: Shelf = { bottles: [], materials: [] };
+
+/** The catalogue with the shelf on top, ready to be asked. Whatever names a material or a bottle is looked up here. */
+export interface Supplies {
+  /** Every material there is: the painter's own first, then the catalogue. */
+  readonly materials: readonly Material[];
+  readonly bottles: readonly Bottle[];
+  isMaterial: (id: string) => boolean;
+  /** @throws RangeError naming the id when there is no such material. */
+  material: (id: string) => Material;
+  /** The catalogue's material that an own one is like; the id itself for one of the catalogue. */
+  like: (id: string) => string;
+  /** The bottle of that id; null where there is none, or where null is asked for. */
+  bottle: (id: string | null) => Bottle | null;
+}
+
+export function suppliesOf({ bottles, materials }: Shelf): Supplies {
+  const own = new Map(
+    materials.filter(({ like }) => isMaterialId(like)).map((given) => [given.id, materialOf(given, materialById(given.like))] as const),
+  );
+  const likes = new Map(materials.map((given) => [given.id, given.like]));
+  const byId = new Map(bottles.map((bottle) => [bottle.id, bottle]));
+  return {
+    materials: [...own.values(), ...MATERIALS],
+    bottles,
+    isMaterial: (id) => own.has(id) || isMaterialId(id),
+    material: (id) => own.get(id) ?? materialById(id),
+    like: (id) => likes.get(id) ?? id,
+    bottle: (id) => (id === null ? null : (byId.get(id) ?? null)),
+  };
+}
+
+/** The bare catalogue: no bottle, nothing of one's own. */
+export const CATALOGUE: Supplies = suppliesOf(EMPTY_SHELF);

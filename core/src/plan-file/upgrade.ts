@@ -1,0 +1,51 @@
+import { DROPS_PER_ML } from '../mixing/index.js';
+import { DEFAULT_WORKSHOP } from '../schedule/index.js';
+
+type Loose = Record<string, unknown>;
+
+const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const each = (list: unknown, change: (thing: Loose) => Loose): unknown =>
+  Array.isArray(list) ? list.map((thing: unknown) => (isObject(thing) ? change(thing) : thing)) : list;
+
+/** Version 1 knew no own materials, no sizes, no archive, and a plainer workshop. */
+function fromVersion1(plan: Loose): Loose {
+  const workshop = isObject(plan['workshop']) ? plan['workshop'] : null;
+  const daylight = workshop && isObject(workshop['daylight']) ? workshop['daylight'] : {};
+  const climate = workshop && isObject(workshop['climate']) ? workshop['climate'] : {};
+  const water = workshop?.['dropsPerMl'];
+  const { equipment, room, display, schools } = DEFAULT_WORKSHOP;
+  return {
+    ...plan,
+    version: 2,
+    materials: [],
+    ...(workshop
+      ? {
+          workshop: {
+            ...workshop,
+            climate: { ...climate, places: each(climate['places'], (place) => ({ ...place, models: 4 })) },
+            daylight: { ...DEFAULT_WORKSHOP.daylight, ...daylight },
+            dropsPerMl: { ...DROPS_PER_ML, ...(water === undefined ? {} : { water }) },
+            equipment,
+            room,
+            display,
+            schools,
+          },
+        }
+      : {}),
+    bottles: each(plan['bottles'], (bottle) => ({ ...bottle, triedOn: null })),
+    pieces: each(plan['pieces'], (piece) => ({
+      ...piece,
+      sizeMm: null,
+      archivedOn: null,
+      pictures: each(piece['pictures'], (picture) => ({ ...picture, takenOn: null, widthPx: 0, heightPx: 0 })),
+      steps: each(piece['steps'], (step) => ({ ...step, members: null })),
+    })),
+  };
+}
+
+/**
+ * A plan file of an older version as one of this version; anything else as it came. The shape is checked afterwards, so
+ * a broken file stays broken and is refused with its faults named.
+ */
+export const upgraded = (file: unknown): unknown => (isObject(file) && file['version'] === 1 ? fromVersion1(file) : file);

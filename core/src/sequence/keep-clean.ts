@@ -1,0 +1,26 @@
+import type { Supplies } from '../materials/index.js';
+import type { KeepClean, Step } from '../subjects/index.js';
+import { incomingOf } from './incoming.js';
+import type { SequenceState, ZoneState } from './state.js';
+import type { Subject } from './subject.js';
+
+/** Zones that a place to be kept clean sits in: a spray on them reaches it (common practice). */
+const AROUND: Record<KeepClean, ReadonlySet<string>> = {
+  glazing: new Set(['all', 'side-upper', 'ends', 'face', 'doors', 'glazing']),
+  'wheel-treads': new Set(['all', 'wheels', 'running-gear', 'underframe']),
+  bearings: new Set(['all', 'wheels', 'running-gear', 'underframe']),
+  'pick-ups': new Set(['all', 'wheels', 'running-gear', 'underframe']),
+  couplers: new Set(['all', 'underframe', 'ends']),
+};
+
+/** A step that puts spray, clear coat or fixer where a place to be kept clean is. Parts that are off are out of the way. */
+export function sprays(step: Step, subject: Subject, place: KeepClean, supplies: Supplies): boolean {
+  const { material, sprayed, technique } = incomingOf(step, supplies);
+  const spreads = material !== null && (sprayed || technique.id === 'clear-coat' || technique.id === 'fix');
+  const own = subject.zones.filter((zone) => zone.keepClean === place).map((zone) => zone.id);
+  return spreads && step.zones.some((name) => AROUND[place].has(name) || own.includes(name));
+}
+
+/** Zones of a place to be kept clean that are neither masked nor taken off. */
+export const openPlaces = (state: SequenceState, place: KeepClean): ZoneState[] =>
+  [...state.zones.values()].filter((zone) => zone.zone.keepClean === place && !zone.masked && !zone.off);

@@ -1,0 +1,75 @@
+import type { Fix, Severity } from '../finding.js';
+import { layerOf } from '../layer.js';
+import { GROOVE_LIMITS, grooveLost, withLayer } from '../build.js';
+import type { Moment } from '../moment.js';
+import { formatNumber } from '../../units/index.js';
+import { finding, type Rule } from './rule.js';
+
+const ID = 'build-over-detail';
+const severityOf = (share: number): Severity | null =>
+  share >= GROOVE_LIMITS.snagFrom ? 'snag' : share >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
+
+function thinner(moment: Moment): Fix[] {
+  const { step, stepIndex, incoming } = moment;
+  const fixes: Fix[] = [];
+  if (step.coats > 1)
+    fixes.push({
+      way: 'adjust',
+      label: step.coats === 2 ? 'One coat less' : `Only ${String(step.coats - 1)} coats`,
+      edits: [{ kind: 'patch', at: stepIndex, patch: { coats: step.coats - 1 } }],
+    });
+  if (!incoming.sprayed && incoming.technique.id === 'brush-coat' && incoming.material?.role === 'paint')
+    fixes.push({
+      way: 'swap',
+      label: 'Spray it: grooves keep their depth',
+      edits: [{ kind: 'patch', at: stepIndex, patch: { technique: 'airbrush-coat', tool: null } }],
+    });
+  return fixes;
+}
+
+export const buildOverDetail: Rule = {
+  id: ID,
+  title: 'Paint fills the detail',
+  why: 'Sprayed coats narrow a groove by twice their film; brushed coats, washes and pastes fill its depth. With a third gone, planks and joints begin to read as flat; with two thirds they are gone.',
+  source: 'common practice; limits are ours',
+  examples: {
+    fires: {
+      steps: [['brush-coat', 'emulsion-matt', { coats: 3 }]],
+      on: { relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 0 } },
+    },
+    silent: {
+      steps: [['brush-coat', 'emulsion-matt', { coats: 2 }]],
+      on: { relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 0 } },
+    },
+  },
+  check(moment) {
+    const { step, stepIndex, incoming } = moment;
+    const laid = layerOf(step, stepIndex, incoming, moment.startMin, []);
+    if (!laid) return [];
+    const crossed = moment.zones.flatMap((zone) => {
+      if (zone.zone.seen === 'never') return [];
+      const before = severityOf(grooveLost(zone.build, zone.zone.relief).share);
+      const lost = grooveLost(withLayer(zone.build, laid), zone.zone.relief);
+      const now = severityOf(lost.share);
+      return now !== null && now !== before ? [{ zone, lost, severity: now }] : [];
+    });
+    return (['snag', 'caution'] as const).flatMap((severity) => {
+      const here = crossed.filter((c) => c.severity === severity);
+      const worst = here.toSorted((a, b) => b.lost.share - a.lost.share)[0];
+      if (!worst) return [];
+      const { relief } = worst.zone.zone;
+      const whole = worst.lost.by === 'width' ? relief.grooveWidthUm : relief.grooveDepthUm;
+      return [
+        {
+          cause: `${ID}:${String(stepIndex)}:${severity}`,
+          finding: finding(moment, ID, severity, {
+            zones: here.map(({ zone }) => zone.zone.id),
+            message: severity === 'snag' ? 'Paint closes the grooves.' : 'Paint begins to fill the grooves.',
+            evidence: `${formatNumber(worst.lost.share * 100, 0)} % of the ${String(whole)} µm ${worst.lost.by} is gone; ${formatNumber(GROOVE_LIMITS.snagFrom * 100, 0)} % spoils it.`,
+          }),
+          propose: () => thinner(moment),
+        },
+      ];
+    });
+  },
+};

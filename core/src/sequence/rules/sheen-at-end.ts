@@ -1,0 +1,63 @@
+import { clearCoats } from '../fix-proposals.js';
+import { surfaceSheen } from '../state.js';
+import { SATIN_FROM_GU } from './powder-needs-tooth.js';
+import { findingAt, type Rule } from './rule.js';
+
+const ID = 'sheen-at-end';
+/** Gloss from here, GU at 60° (our number, between satin and gloss paints). */
+const GLOSS_FROM_GU = 55;
+
+const sheenOf = (gu: number): 'matt' | 'satin' | 'gloss' => (gu >= GLOSS_FROM_GU ? 'gloss' : gu >= SATIN_FROM_GU ? 'satin' : 'matt');
+
+export const sheenAtEnd: Rule = {
+  id: ID,
+  title: 'Not the sheen that was wanted',
+  why: 'The last coat sets the sheen. A seal left glossy makes mud look wet; a matt coat over everything flattens a polish that was wanted.',
+  source: 'common practice; sheens in gloss units after ISO 2813',
+  examples: {
+    fires: {
+      steps: [
+        ['brush-coat', 'acrylic-matt'],
+        ['clear-coat', 'clear-gloss-acrylic'],
+      ],
+    },
+    silent: {
+      steps: [
+        ['clear-coat', 'clear-gloss-acrylic'],
+        ['clear-coat', 'clear-matt-acrylic'],
+      ],
+    },
+  },
+  check: () => [],
+  checkEnd(end) {
+    const { subject, state, steps } = end;
+    const wrong = [...state.zones.values()].flatMap((zone) => {
+      if (zone.zone.keepClean !== null || zone.zone.seen === 'never') return [];
+      const { sheenGu, layer } = surfaceSheen(zone);
+      return layer && sheenOf(sheenGu) !== subject.sheenWanted ? [{ zone: zone.zone.id, sheenGu, layer }] : [];
+    });
+    const last = Math.max(-1, ...wrong.map(({ layer }) => layer.stepIndex));
+    const step = steps[last];
+    const worst = wrong.find(({ layer }) => layer.stepIndex === last);
+    if (!step || !worst) return [];
+    const zones = wrong.map(({ zone }) => zone);
+    return [
+      {
+        cause: ID,
+        finding: findingAt(step, last, ID, 'caution', {
+          zones,
+          message: `It ends ${sheenOf(worst.sheenGu)}; ${subject.sheenWanted} is wanted.`,
+          evidence: `About ${String(worst.sheenGu)} GU from the last coat that sets the sheen.`,
+          causeIndex: last,
+        }),
+        propose: () =>
+          clearCoats(
+            { ...end, at: steps.length },
+            [...new Set(zones)],
+            [`clear-${subject.sheenWanted}-acrylic`, `clear-${subject.sheenWanted}-lacquer-aerosol`],
+            'End with a clear coat',
+          ),
+      },
+    ];
+  },
+};

@@ -1,0 +1,442 @@
+import { arched, at, circle, courses, posts, rect } from './geometry.js';
+import {
+  GLAZING_PART,
+  MACHINERY,
+  PLANKED,
+  RAIL_CHECKS,
+  RAIL_PARTS,
+  RUNNING_ZONES,
+  SHEET,
+  after,
+  before,
+  clean,
+  patch,
+  runningGear,
+  shown,
+  zone,
+} from './parts.js';
+import type { Template } from './types.js';
+
+const RAIL = { kind: 'rolling-stock', startSheen: 'gloss', handled: true, scaleRatio: 76, parts: RAIL_PARTS, checks: RAIL_CHECKS } as const;
+const TWO_AXLES = [0.22, 0.78] as const;
+const BOGIES = [0.12, 0.24, 0.76, 0.88] as const;
+
+/** An arc roof is a little longer than it looks from above: rise of a sixth of the width (from memory). */
+const ROOF_STRETCH = 1.07;
+
+const van: Template = {
+  ...RAIL,
+  id: 'van',
+  parts: [...RAIL_PARTS, GLAZING_PART],
+  name: 'Covered van',
+  substrate: 'polystyrene',
+  size: { lengthMm: 74, widthMm: 30, heightMm: 46 },
+  zones: [
+    zone('roof', 'Roof', 'body', SHEET),
+    zone('side-upper', 'Side, upper', 'body', PLANKED),
+    zone('side-lower', 'Side, lower', 'body', PLANKED),
+    zone('ends', 'Ends', 'body', PLANKED),
+    clean('glazing', 'Lookout glazing', 'glazing', 'glazing', 'clear-plastic'),
+    ...RUNNING_ZONES,
+  ],
+  features: [
+    { zone: 'side-upper', kind: 'hinge', label: 'Door hinge, left', xShare: 0.36, yShare: 0.4 },
+    { zone: 'side-upper', kind: 'hinge', label: 'Door hinge, right', xShare: 0.64, yShare: 0.4 },
+    { zone: 'roof', kind: 'drip edge', label: 'Roof edge', xShare: 0.5, yShare: 1 },
+  ],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const [eaves, waist, floor] = [h * 0.08, h * 0.38, h * 0.68];
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: floor, heightMm: h, axles: TWO_AXLES });
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [
+            shown('roof', rect(0, 0, l, eaves)),
+            patch('side-upper', rect(0, eaves, l, waist - eaves)),
+            patch('side-lower', rect(0, waist, l, floor - waist)),
+            ...gear.patches,
+          ],
+          lines: [
+            ...courses(0, eaves, l, floor - eaves, 9),
+            [at(l * 0.36, floor), at(l * 0.36, eaves + 1), at(l * 0.64, eaves + 1), at(l * 0.64, floor)],
+            [at(l * 0.5, eaves + 1), at(l * 0.5, floor)],
+            ...gear.lines,
+          ],
+        },
+        {
+          id: 'end',
+          name: 'End',
+          widthMm: w,
+          heightMm: h,
+          patches: [
+            patch('ends', arched(0, 0, w, floor, eaves)),
+            patch('glazing', rect(w * 0.42, h * 0.16, w * 0.16, w * 0.16), 1),
+            ...gear.endPatches,
+          ],
+          lines: courses(0, eaves, w, floor - eaves, 9),
+        },
+        {
+          id: 'top',
+          name: 'Top',
+          widthMm: l,
+          heightMm: w,
+          patches: [patch('roof', rect(0, 0, l, w), 1, ROOF_STRETCH)],
+          lines: posts(0, 0, l, w, 4),
+        },
+      ],
+      hidden: gear.hidden,
+    };
+  },
+};
+
+const openWagon: Template = {
+  ...RAIL,
+  id: 'open-wagon',
+  name: 'Open wagon',
+  substrate: 'polystyrene',
+  size: { lengthMm: 66, widthMm: 28, heightMm: 28 },
+  zones: [
+    zone('side-upper', 'Side, upper', 'body', PLANKED),
+    zone('side-lower', 'Side, lower', 'body', PLANKED),
+    zone('ends', 'Ends', 'body', PLANKED),
+    zone('interior', 'Interior', 'body', PLANKED),
+    ...RUNNING_ZONES,
+  ],
+  features: [
+    { zone: 'side-lower', kind: 'hinge', label: 'Door hinge, left', xShare: 0.4, yShare: 0.7 },
+    { zone: 'side-lower', kind: 'hinge', label: 'Door hinge, right', xShare: 0.6, yShare: 0.7 },
+    { zone: 'side-upper', kind: 'edge', label: 'Top edge', xShare: 0.5, yShare: 0 },
+  ],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const floor = h * 0.52;
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: floor, heightMm: h, axles: TWO_AXLES });
+    const door = [at(l * 0.38, floor), at(l * 0.38, 0), at(l * 0.62, 0), at(l * 0.62, floor)];
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [patch('side-upper', rect(0, 0, l, floor / 2)), patch('side-lower', rect(0, floor / 2, l, floor / 2)), ...gear.patches],
+          lines: [...courses(0, 0, l, floor, 5), door, ...gear.lines],
+        },
+        {
+          id: 'end',
+          name: 'End',
+          widthMm: w,
+          heightMm: h,
+          patches: [patch('ends', rect(0, 0, w, floor)), ...gear.endPatches],
+          lines: courses(0, 0, w, floor, 5),
+        },
+        {
+          id: 'top',
+          name: 'Top, inside',
+          widthMm: l,
+          heightMm: w,
+          patches: [patch('interior', rect(0, 0, l, w), 1)],
+          lines: posts(0, 0, l, w, 8),
+        },
+      ],
+      // the inner faces of the sides and ends
+      hidden: [...gear.hidden, { zoneId: 'interior', areaMm2: 2 * (l + w) * floor }],
+    };
+  },
+};
+
+const flat: Template = {
+  ...RAIL,
+  id: 'flat',
+  name: 'Flat wagon',
+  substrate: 'polystyrene',
+  size: { lengthMm: 90, widthMm: 30, heightMm: 18 },
+  zones: [
+    zone('floor', 'Deck', 'body', PLANKED),
+    zone('side-lower', 'Side beams', 'body', SHEET),
+    zone('ends', 'Ends', 'body', SHEET),
+    ...RUNNING_ZONES,
+  ],
+  features: [{ zone: 'floor', kind: 'ring', label: 'Lashing ring', xShare: 0.1, yShare: 0.05 }],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const floor = h * 0.25;
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: floor, heightMm: h, axles: TWO_AXLES });
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [patch('side-lower', rect(0, 0, l, floor)), ...gear.patches],
+          lines: [...posts(0, 0, l, floor, 7), ...gear.lines],
+        },
+        { id: 'end', name: 'End', widthMm: w, heightMm: h, patches: [patch('ends', rect(0, 0, w, floor)), ...gear.endPatches], lines: [] },
+        { id: 'top', name: 'Top', widthMm: l, heightMm: w, patches: [patch('floor', rect(0, 0, l, w), 1)], lines: posts(0, 0, l, w, 16) },
+      ],
+      hidden: gear.hidden,
+    };
+  },
+};
+
+/** A quarter of a barrel is π/2 times as large as it looks from the side. */
+const BARREL_STRETCH = Math.PI / 2;
+
+const tank: Template = {
+  ...RAIL,
+  id: 'tank',
+  name: 'Tank wagon',
+  substrate: 'polystyrene',
+  size: { lengthMm: 80, widthMm: 28, heightMm: 46 },
+  zones: [
+    zone('side-upper', 'Barrel, upper half', 'body', SHEET),
+    zone('side-lower', 'Barrel, lower half', 'body', SHEET),
+    zone('ends', 'Barrel ends', 'body', SHEET),
+    ...RUNNING_ZONES,
+  ],
+  features: [
+    { zone: 'side-upper', kind: 'hatch', label: 'Filling hatch', xShare: 0.5, yShare: 0 },
+    { zone: 'side-lower', kind: 'valve', label: 'Drain valve', xShare: 0.5, yShare: 1 },
+  ],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const diameter = Math.min(w * 0.92, h * 0.64);
+    const [left, top] = [l * 0.06, h * 0.66 - diameter];
+    const barrel = l - 2 * left;
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: h * 0.68, heightMm: h, axles: TWO_AXLES });
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [
+            patch('side-upper', rect(left, top, barrel, diameter / 2), 2, BARREL_STRETCH),
+            patch('side-lower', rect(left, top + diameter / 2, barrel, diameter / 2), 2, BARREL_STRETCH),
+            ...gear.patches,
+          ],
+          lines: [...posts(left, top, barrel, diameter, 4), ...gear.lines],
+        },
+        {
+          id: 'end',
+          name: 'End',
+          widthMm: w,
+          heightMm: h,
+          patches: [patch('ends', circle(w / 2, top + diameter / 2, diameter / 2)), ...gear.endPatches],
+          lines: [],
+        },
+        {
+          id: 'top',
+          name: 'Top',
+          widthMm: l,
+          heightMm: w,
+          patches: [shown('side-upper', rect(left, (w - diameter) / 2, barrel, diameter))],
+          lines: posts(left, (w - diameter) / 2, barrel, diameter, 4),
+        },
+      ],
+      hidden: gear.hidden,
+    };
+  },
+};
+
+const hopper: Template = {
+  ...RAIL,
+  id: 'hopper',
+  name: 'Hopper wagon',
+  substrate: 'polystyrene',
+  size: { lengthMm: 76, widthMm: 30, heightMm: 44 },
+  zones: [
+    zone('side-upper', 'Side, upper', 'body', SHEET),
+    zone('side-lower', 'Side, lower, sloping in', 'body', SHEET),
+    zone('ends', 'Ends', 'body', SHEET),
+    zone('interior', 'Interior', 'body', SHEET),
+    ...RUNNING_ZONES,
+  ],
+  features: [
+    { zone: 'side-upper', kind: 'rib', label: 'Rib, left', xShare: 0.25, yShare: 0.5 },
+    { zone: 'side-lower', kind: 'hatch', label: 'Discharge door', xShare: 0.5, yShare: 1 },
+  ],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const [knee, floor] = [h * 0.38, h * 0.68];
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: floor, heightMm: h, axles: TWO_AXLES });
+    const foot = (across: number) => [at(0, knee), at(across, knee), at(across * 0.75, floor), at(across * 0.25, floor)];
+    // the slope runs in by a quarter of the width while it falls
+    const slope = Math.hypot(floor - knee, w * 0.25) / (floor - knee);
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [patch('side-upper', rect(0, 0, l, knee)), patch('side-lower', foot(l), 2, slope), ...gear.patches],
+          lines: [...posts(0, 0, l, knee, 7), ...gear.lines],
+        },
+        {
+          id: 'end',
+          name: 'End',
+          widthMm: w,
+          heightMm: h,
+          patches: [patch('ends', rect(0, 0, w, knee)), patch('ends', foot(w)), ...gear.endPatches],
+          lines: posts(0, 0, w, knee, 3),
+        },
+        {
+          id: 'top',
+          name: 'Top, inside',
+          widthMm: l,
+          heightMm: w,
+          patches: [patch('interior', rect(0, 0, l, w), 1, slope)],
+          lines: posts(0, 0, l, w, 3),
+        },
+      ],
+      hidden: [...gear.hidden, { zoneId: 'interior', areaMm2: 2 * (l + w) * knee }],
+    };
+  },
+};
+
+const coach: Template = {
+  ...RAIL,
+  id: 'coach',
+  parts: [...RAIL_PARTS, GLAZING_PART],
+  name: 'Coach',
+  substrate: 'polystyrene',
+  size: { lengthMm: 140, widthMm: 32, heightMm: 48 },
+  zones: [
+    zone('roof', 'Roof', 'body', SHEET),
+    zone('side-upper', 'Side, window band', 'body', SHEET),
+    zone('side-lower', 'Side, below the windows', 'body', PLANKED),
+    zone('ends', 'Ends', 'body', SHEET),
+    clean('glazing', 'Windows', 'glazing', 'glazing', 'clear-plastic'),
+    ...RUNNING_ZONES,
+  ],
+  features: [
+    { zone: 'roof', kind: 'vent', label: 'Roof vent', xShare: 0.25, yShare: 0.5 },
+    { zone: 'roof', kind: 'drip edge', label: 'Rain strip', xShare: 0.5, yShare: 1 },
+    { zone: 'side-lower', kind: 'step', label: 'Footboard', xShare: 0.1, yShare: 1 },
+  ],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const [eaves, waist, floor] = [h * 0.12, h * 0.42, h * 0.72];
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: floor, heightMm: h, axles: BOGIES });
+    const panes = Array.from({ length: 7 }, (_, i) => rect(l * (0.06 + i * 0.128), eaves + h * 0.05, l * 0.09, waist - eaves - h * 0.09));
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [
+            shown('roof', rect(0, 0, l, eaves)),
+            patch('side-upper', rect(0, eaves, l, waist - eaves)),
+            ...panes.map((outline) => patch('glazing', outline)),
+            patch('side-lower', rect(0, waist, l, floor - waist)),
+            ...gear.patches,
+          ],
+          lines: [...posts(0, eaves, l, floor - eaves, 8), ...gear.lines],
+        },
+        {
+          id: 'end',
+          name: 'End',
+          widthMm: w,
+          heightMm: h,
+          patches: [patch('ends', arched(0, 0, w, floor, eaves)), ...gear.endPatches],
+          lines: [],
+        },
+        {
+          id: 'top',
+          name: 'Top',
+          widthMm: l,
+          heightMm: w,
+          patches: [patch('roof', rect(0, 0, l, w), 1, ROOF_STRETCH)],
+          lines: posts(0, 0, l, w, 6),
+        },
+      ],
+      hidden: gear.hidden,
+    };
+  },
+};
+
+const locomotive: Template = {
+  ...RAIL,
+  id: 'locomotive',
+  parts: [...RAIL_PARTS, GLAZING_PART],
+  name: 'Locomotive, bonnet and cab',
+  substrate: 'abs',
+  size: { lengthMm: 96, widthMm: 32, heightMm: 48 },
+  zones: [
+    zone('roof', 'Cab roof and bonnet top', 'body', SHEET),
+    zone('side-upper', 'Cab sides', 'body', SHEET),
+    zone('side-lower', 'Bonnet sides', 'body', SHEET),
+    zone('ends', 'Ends', 'body', SHEET),
+    zone('floor', 'Footplate', 'body', SHEET),
+    clean('glazing', 'Cab windows', 'glazing', 'glazing', 'clear-plastic'),
+    zone('underframe', 'Frame and steps', 'underframe', MACHINERY),
+    zone('wheels', 'Wheels', 'wheelsets', SHEET),
+    clean('wheel-treads', 'Wheel treads', 'wheelsets', 'wheel-treads', 'brass'),
+    clean('pick-ups', 'Current pick-ups', 'underframe', 'pick-ups', 'brass'),
+  ],
+  features: [
+    { zone: 'roof', kind: 'exhaust', label: 'Exhaust', xShare: 0.3, yShare: 0.5 },
+    { zone: 'side-lower', kind: 'intake', label: 'Air intake', xShare: 0.15, yShare: 0.35 },
+    { zone: 'underframe', kind: 'stair tread', label: 'Cab step', xShare: 0.8, yShare: 0.8 },
+    { zone: 'side-upper', kind: 'handrail', label: 'Cab handrail', xShare: 0.1, yShare: 0.6 },
+  ],
+  checks: [...RAIL_CHECKS, before('Lamps fitted, holes drilled'), after('Current flows: pick-ups and the backs of the wheels clean')],
+  shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
+    const [bonnet, floor, cab] = [h * 0.26, h * 0.66, l * 0.6];
+    const gear = runningGear({ lengthMm: l, widthMm: w, frameTopMm: floor, heightMm: h, axles: [0.2, 0.5, 0.8] });
+    const pane = rect(cab + l * 0.08, h * 0.1, l * 0.2, h * 0.18);
+    const frontPane = (x: number) => rect(x, h * 0.1, w * 0.24, h * 0.16);
+    return {
+      views: [
+        {
+          id: 'side',
+          name: 'Side',
+          widthMm: l,
+          heightMm: h,
+          patches: [
+            shown('roof', rect(cab - l * 0.02, 0, l * 0.4, h * 0.05)),
+            patch('side-upper', rect(cab, h * 0.05, l * 0.36, floor - h * 0.05)),
+            patch('glazing', pane),
+            patch('side-lower', rect(l * 0.04, bonnet, cab - l * 0.04, floor - bonnet)),
+            ...gear.patches,
+          ],
+          lines: [...posts(l * 0.04, bonnet, cab - l * 0.04, floor - bonnet, 5), ...gear.lines],
+        },
+        {
+          id: 'end',
+          name: 'End',
+          widthMm: w,
+          heightMm: h,
+          patches: [
+            patch('ends', arched(w * 0.04, 0, w * 0.92, floor, h * 0.05)),
+            patch('glazing', frontPane(w * 0.16)),
+            patch('glazing', frontPane(w * 0.6)),
+            ...gear.endPatches,
+          ],
+          lines: [[at(w * 0.2, floor), at(w * 0.2, bonnet), at(w * 0.8, bonnet), at(w * 0.8, floor)]],
+        },
+        {
+          id: 'top',
+          name: 'Top',
+          widthMm: l,
+          heightMm: w,
+          patches: [
+            patch('floor', rect(0, 0, l, w * 0.2), 1),
+            patch('floor', rect(0, w * 0.8, cab, w * 0.2), 1),
+            patch('roof', rect(l * 0.04, w * 0.2, cab - l * 0.04, w * 0.6), 1),
+            patch('roof', rect(cab, 0, l * 0.4, w), 1, ROOF_STRETCH),
+          ],
+          lines: [],
+        },
+      ],
+      hidden: [...gear.hidden, { zoneId: 'pick-ups', areaMm2: 60 }],
+    };
+  },
+};
+
+/** Wheels stay on a wagon unless they are taken off; couplings and gauges are checked before anything is painted. */
+export const ROLLING_STOCK: readonly Template[] = [van, openWagon, flat, tank, hopper, coach, locomotive];

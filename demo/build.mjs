@@ -1,0 +1,44 @@
+// Writes the demo plan file and its made-up photographs. Run it after a change here: node demo/build.mjs
+import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildLibraries } from '../scripts/lib/build.mjs';
+import { ROOT } from '../scripts/lib/run.mjs';
+import { BOTTLES, MATERIALS } from './data/shelf.mjs';
+import { pieces } from './data/pieces.mjs';
+import { drawPictures } from './data/pictures.mjs';
+
+await buildLibraries({ quiet: true });
+const { PLAN_FORMAT, PLAN_VERSION } = await import('../core/dist/plan-file/index.js');
+const { DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
+
+/** The day that all dates of the demo count from; it becomes today when the demo is loaded. */
+const ANCHOR = '2026-11-24';
+
+const workshop = {
+  ...DEFAULT_WORKSHOP,
+  dates: [{ date: ANCHOR, start: '19:30', end: '21:30' }],
+  climate: {
+    evening: { tempC: 18.5, rhPct: 58 },
+    night: { tempC: 14, rhPct: 66 },
+    places: [{ id: 'airing-cupboard', name: 'Airing cupboard', air: { tempC: 28, rhPct: 35 }, models: 4 }],
+  },
+  equipment: { airbrush: true, boothModels: 4, benchModels: 10 },
+  room: { volumeM3: 28, airChangesPerH: 1.5 },
+};
+
+const folder = join(ROOT, 'demo', 'pictures');
+mkdirSync(folder, { recursive: true });
+for (const name of readdirSync(folder)) rmSync(join(folder, name));
+const pictures = await drawPictures(folder);
+
+const plan = {
+  format: PLAN_FORMAT,
+  version: PLAN_VERSION,
+  anchorDate: ANCHOR,
+  workshop,
+  materials: MATERIALS,
+  bottles: BOTTLES,
+  pieces: await pieces(pictures),
+};
+writeFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), `${JSON.stringify(plan, null, 2)}\n`);
+console.log(`${plan.pieces.length} pieces, ${plan.bottles.length} bottles, ${Object.keys(pictures).length} pictures`);

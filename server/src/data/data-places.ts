@@ -1,0 +1,13 @@
+import { basename, dirname, join } from 'node:path';
+
+/** Where everything of one workshop lies: its database, and beside it folders that bear its name. */
+export class DataPlaces {
+  readonly pictures: string;
+  readonly backups: string;
+
+  constructor(readonly databaseFile: string) {
+    const stem = join(dirname(databaseFile), basename(databaseFile, '.sqlite'));
+    this.pictures = `${stem}-pictures`;
+    this.backups = `${stem}-backups`;
+  }
+}

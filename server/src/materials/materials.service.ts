@@ -1,0 +1,55 @@
+import { Injectable } from '@nestjs/common';
+import type { OwnMaterial } from '@eveningtide/core/materials';
+import { materialFaults } from '@eveningtide/core/plan-file';
+import type { Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { BottleRow, PieceRow, StepRow } from '../database/models.js';
+import { InUseException, StaleWriteException, notFound } from '../http/errors.js';
+import { FaultsException } from '../validation/faults.js';
+import { MaterialsStore, type StoredMaterial } from './materials.store.js';
+
+@Injectable()
+export class MaterialsService {
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly store: MaterialsStore,
+  ) {}
+
+  all(): Promise<StoredMaterial[]> {
+    return this.store.all();
+  }
+
+  async save(id: string, sentVersion: number, material: OwnMaterial): Promise<StoredMaterial> {
+    if (material.id !== id)
+      throw new FaultsException([{ path: 'material.id', value: material.id, allowed: `the id in the address, ${id}` }]);
+    const faults = [...materialFaults('material', material)];
+    if (faults.length > 0) throw new FaultsException(faults);
+    return this.sequelize.transaction(async (transaction) => {
+      const before = await this.store.byId(id, transaction);
+      if (!before && sentVersion > 0) throw notFound('material', id);
+      if (before && before.version !== sentVersion)
+        throw new StaleWriteException(`Material '${before.material.name}'`, sentVersion, before);
+      await this.store.write(material, sentVersion + 1, transaction);
+      return { version: sentVersion + 1, material };
+    });
+  }
+
+  /** Takes a material away. What bottles or steps still name stays: they would point to nothing. */
+  async remove(id: string): Promise<void> {
+    await this.sequelize.transaction(async (transaction) => {
+      const found = await this.store.byId(id, transaction);
+      if (!found) throw notFound('material', id);
+      const users = await usersOf(id, transaction);
+      if (users.length > 0) throw new InUseException(`Material '${found.material.name}'`, users);
+      await this.store.remove(id, transaction);
+    });
+  }
+}
+
+/** Names of the bottles and pieces that use a material, those put aside included. */
+async function usersOf(material: string, transaction: Transaction): Promise<string[]> {
+  const bottles = await BottleRow.findAll({ where: { material }, transaction });
+  const steps = await StepRow.findAll({ where: { material }, transaction });
+  const pieces = await PieceRow.findAll({ where: { id: [...new Set(steps.map((step) => step.pieceId))] }, transaction });
+  return [...bottles, ...pieces].map(({ name }) => name);
+}

@@ -1,0 +1,35 @@
+import { existsSync } from 'node:fs';
+import { Controller, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
+import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import { bodyOf } from '../http/body.js';
+import { notFound } from '../http/errors.js';
+import { isFileName } from '../validation/rules.js';
+import { PicturesService, type StoredPicture } from './pictures.service.js';
+
+const MOST_BYTES = 25_000_000;
+const YEAR_S = 365 * 24 * 60 * 60;
+
+@ApiTags('pictures')
+@Controller('api/pictures')
+export class PicturesController {
+  constructor(private readonly pictures: PicturesService) {}
+
+  @Post()
+  @HttpCode(201)
+  @ApiConsumes('image/jpeg', 'image/png', 'image/webp')
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @ApiOperation({ summary: 'Store a photograph; answers its name, size and the date the camera wrote' })
+  async store(@Req() request: Request): Promise<StoredPicture> {
+    return this.pictures.store(await bodyOf(request, MOST_BYTES, 'The picture'));
+  }
+
+  @Get(':fileName')
+  @ApiOperation({ summary: 'A stored photograph' })
+  read(@Param('fileName') fileName: string, @Res() response: Response): void {
+    if (!isFileName(fileName) || !existsSync(this.pictures.pathOf(fileName))) throw notFound('picture', fileName);
+    // its name is its content: it never changes
+    response.setHeader('Cache-Control', `private, max-age=${String(YEAR_S)}, immutable`);
+    response.sendFile(fileName, { root: this.pictures.folder });
+  }
+}

@@ -1,0 +1,99 @@
+import { Command } from 'cmdk';
+import { useNavigate } from 'react-router';
+import { usePiecesQuery } from '../store/api.js';
+import { TEXT_SIZES, displayActions } from '../store/display.js';
+import { useAppDispatch, useAppSelector } from '../store/store.js';
+
+const VIEWS = [
+  { to: '/tonight', name: 'Tonight' },
+  { to: '/pieces', name: 'Pieces' },
+  { to: '/evenings', name: 'Evenings' },
+  { to: '/shelf', name: 'Shelf' },
+  { to: '/workshop', name: 'Workshop' },
+];
+
+interface Entry {
+  group: string;
+  name: string;
+  run: () => void;
+}
+
+/** Type a few letters and press Enter. */
+export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
+  const navigate = useNavigate();
+  const dispatch = useAppDispatch();
+  const { data: pieces } = usePiecesQuery();
+  const { theme } = useAppSelector((state) => state.display);
+  const go = (to: string) => () => {
+    void navigate(to);
+  };
+  const entries: Entry[] = [
+    ...VIEWS.map(({ to, name }) => ({ group: 'Go to', name, run: go(to) })),
+    ...(pieces ?? []).map(({ piece }) => ({ group: 'Open a piece', name: piece.name, run: go(`/pieces/${piece.id}`) })),
+    ...(pieces ?? []).map(({ piece }) => ({ group: 'Print', name: `Card of ${piece.name}`, run: go(`/pieces/${piece.id}/card`) })),
+    { group: 'Do', name: 'New piece', run: go('/pieces?new') },
+    { group: 'Do', name: 'Add a bottle', run: go('/shelf') },
+    {
+      group: 'Do',
+      name: theme === 'day' ? 'Dusk theme' : 'Day theme',
+      run: () => {
+        dispatch(displayActions.themeSet(theme === 'day' ? 'dusk' : 'day'));
+      },
+    },
+    ...TEXT_SIZES.map((pct) => ({
+      group: 'Do',
+      name: `Text size ${String(pct)} %`,
+      run: () => {
+        dispatch(displayActions.textSizeSet(pct));
+      },
+    })),
+  ];
+  const groups = [...new Set(entries.map(({ group }) => group))];
+  const heading =
+    '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[0.8125rem] [&_[cmdk-group-heading]]:text-ink-3';
+  const item = 'cursor-pointer rounded-sm px-3 py-1.5 data-[selected=true]:bg-ground';
+  return (
+    <Command.Dialog
+      open
+      label="Command box"
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+      overlayClassName="fixed inset-0 z-20 bg-black/40"
+      contentClassName="fixed top-24 left-1/2 z-30 w-[min(32rem,94vw)] -translate-x-1/2 rounded-sm border border-line-strong bg-paper"
+    >
+      <Command.Input
+        autoFocus
+        placeholder="Where to, what to do?"
+        className="w-full border-b border-line-strong bg-transparent px-3 py-2.5 text-lg outline-none"
+      />
+      <Command.List className="max-h-96 overflow-y-auto p-1">
+        <Command.Empty className="px-3 py-2 text-ink-2">Nothing of that name.</Command.Empty>
+        {groups.map((group) => (
+          <Command.Group key={group} heading={group} className={heading}>
+            {entries
+              .filter((entry) => entry.group === group)
+              .map(({ name, run }) => (
+                <Command.Item
+                  key={name}
+                  value={`${group} ${name}`}
+                  className={item}
+                  onSelect={() => {
+                    run();
+                    onClose();
+                  }}
+                >
+                  {name}
+                </Command.Item>
+              ))}
+          </Command.Group>
+        ))}
+        <Command.Group heading="Help" className={heading}>
+          <Command.Item value="Help Keys" className={item} onSelect={onKeys}>
+            Keys
+          </Command.Item>
+        </Command.Group>
+      </Command.List>
+    </Command.Dialog>
+  );
+}

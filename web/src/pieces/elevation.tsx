@@ -1,0 +1,122 @@
+import { boxOf, zoneBox, type Piece, type Point, type View } from '@eveningtide/core/subjects';
+import type { KeyboardEvent } from 'react';
+
+const path = (points: readonly Point[]): string => `M${points.map((p) => `${p.xMm.toFixed(2)} ${p.yMm.toFixed(2)}`).join('L')}`;
+
+interface ElevationProps {
+  piece: Piece;
+  view: View;
+  /** All views of the piece: a feature is drawn on the first that shows its zone. */
+  views: readonly View[];
+  /** Millimetres of the model to one pixel; shared by the views of a piece so that they compare. */
+  mmPerPx: number;
+  selected: readonly string[];
+  /** Colour to tint a zone with; null leaves it bare. */
+  tint: (zoneId: string) => string | null;
+  onZone?: (zoneId: string) => void;
+}
+
+/** One elevation, to scale: zones to press, lines of planks and courses, features as marks. */
+export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone }: ElevationProps) {
+  const zones = new Map(piece.zones.map((zone) => [zone.id, zone]));
+  const features = piece.features.flatMap((feature) => {
+    const place = zoneBox(views, feature.zoneId);
+    return place?.view === view.id ? [{ ...feature, x: place.box.xMm + feature.xMm, y: place.box.yMm + feature.yMm }] : [];
+  });
+  const hair = mmPerPx;
+  const ids = [...new Set(view.patches.map((patch) => patch.zoneId))];
+  return (
+    <figure className="m-0">
+      <svg
+        viewBox={`${String(-hair)} ${String(-hair)} ${String(view.widthMm + 2 * hair)} ${String(view.heightMm + 2 * hair)}`}
+        width={view.widthMm / mmPerPx}
+        height={view.heightMm / mmPerPx}
+        className="block max-w-full overflow-visible"
+        role={onZone ? 'group' : 'img'}
+        aria-label={`${view.name} of ${piece.name}`}
+      >
+        {ids.map((zoneId) => {
+          const zone = zones.get(zoneId);
+          if (!zone) return null;
+          const own = view.patches.filter((patch) => patch.zoneId === zoneId);
+          const isSelected = selected.includes(zoneId);
+          const fill = tint(zoneId);
+          const press = onZone && {
+            role: 'button',
+            tabIndex: 0,
+            'aria-pressed': isSelected,
+            'aria-label': `${zone.name}${zone.keepClean ? ', keep clean' : ''}${zone.seen === 'never' ? ', never seen' : ''}`,
+            onClick: () => {
+              onZone(zoneId);
+            },
+            onKeyDown: (event: KeyboardEvent) => {
+              if (event.key !== 'Enter' && event.key !== ' ') return;
+              event.preventDefault();
+              onZone(zoneId);
+            },
+          };
+          return (
+            <g
+              key={zoneId}
+              {...press}
+              className={`outline-none ${onZone ? 'cursor-pointer [&:focus-visible>path]:stroke-ink [&:focus-visible>path]:[stroke-dasharray:3]' : ''}`}
+            >
+              <title>{zone.name}</title>
+              {own.map(({ outline }, i) => (
+                <path
+                  key={i}
+                  d={`${path(outline)}Z`}
+                  fill={zone.keepClean ? 'url(#keep-clean)' : (fill ?? 'var(--color-ground)')}
+                  fillOpacity={zone.seen === 'never' ? 0.35 : 1}
+                  stroke="var(--color-ink)"
+                  strokeWidth={(isSelected ? 2.5 : 0.75) * hair}
+                />
+              ))}
+            </g>
+          );
+        })}
+        <g fill="none" stroke="var(--color-ink)" strokeOpacity={0.35} strokeWidth={0.6 * hair} pointerEvents="none">
+          {view.lines.map((line, i) => (
+            <path key={i} d={path(line)} />
+          ))}
+        </g>
+        {features.map((feature) => (
+          <g key={feature.id} pointerEvents="none">
+            <title>{feature.label}</title>
+            <path
+              d={`M${String(feature.x)} ${String(feature.y - 3.4 * hair)}l${String(3.4 * hair)} ${String(3.4 * hair)}l${String(-3.4 * hair)} ${String(3.4 * hair)}l${String(-3.4 * hair)} ${String(-3.4 * hair)}z`}
+              fill="var(--color-field)"
+              stroke="var(--color-ink)"
+              strokeWidth={1.2 * hair}
+            />
+          </g>
+        ))}
+      </svg>
+      <figcaption className="mt-0.5 text-[0.8125rem] text-ink-3">{view.name}</figcaption>
+    </figure>
+  );
+}
+
+/** The hatching of what is kept clean; once on a page that draws elevations. */
+export function KeepCleanPattern() {
+  return (
+    <svg width={0} height={0} className="absolute" aria-hidden="true">
+      <defs>
+        <pattern id="keep-clean" width={2.4} height={2.4} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width={2.4} height={2.4} fill="var(--color-field)" />
+          <path d="M0 0v2.4" stroke="var(--color-ink)" strokeWidth={0.7} />
+        </pattern>
+      </defs>
+    </svg>
+  );
+}
+
+/** One scale for all views, so that the longest just fits. */
+export const scaleFor = (views: readonly View[], widthPx: number, heightPx: number): number =>
+  Math.max(
+    ...views.map((view) => {
+      const box = boxOf(view.patches.flatMap((patch) => patch.outline));
+      return Math.max(box.widthMm / widthPx, box.heightMm / heightPx);
+    }),
+    0.01,
+  );

@@ -1,0 +1,49 @@
+import { constantAir } from '@eveningtide/core/climate';
+import { sectionOf, type Section } from '@eveningtide/core/section';
+import { expandRounds, stateAfter, stepIdOf, subjectOf, type SequenceProblem } from '@eveningtide/core/sequence';
+import type { Supplies } from '@eveningtide/core/materials';
+import type { Piece } from '@eveningtide/core/subjects';
+
+/** How a surface ends does not hang on the hour: any air that dries will do. */
+const DRY_AIR = constantAir({ tempC: 20, rhPct: 50 });
+
+/** The sequence of a piece up to a step, that one included; all of it where none is given. */
+function sequenceOf(piece: Piece, supplies: Supplies, untilStepId: string | null): SequenceProblem {
+  const steps = expandRounds(piece.steps, piece.groups);
+  const last = untilStepId === null ? -1 : steps.findLastIndex((step) => stepIdOf(step.id) === untilStepId);
+  return {
+    subject: subjectOf(piece),
+    steps: last < 0 ? steps : steps.slice(0, last + 1),
+    startsMin: [],
+    durationsMin: [],
+    bench: DRY_AIR,
+    supplies,
+  };
+}
+
+/** The cut through a zone, and the ids of the steps its bands came from. */
+export function pieceSection(
+  piece: Piece,
+  supplies: Supplies,
+  zoneId: string,
+  untilStepId: string | null,
+): { section: Section; stepIds: string[] } {
+  const problem = sequenceOf(piece, supplies, untilStepId);
+  const section = sectionOf(problem, zoneId);
+  return { section, stepIds: section.bands.map((band) => stepIdOf(problem.steps[band.stepIndex]?.id ?? '')) };
+}
+
+/** The colour of the last coat that covers a zone; null where none does. */
+export function coatColours(piece: Piece, supplies: Supplies): Map<string, string | null> {
+  const state = stateAfter(sequenceOf(piece, supplies, null));
+  return new Map(
+    piece.zones.map((zone) => {
+      const coat = state.zones
+        .get(zone.id)
+        ?.layers.findLast(
+          (layer) => layer.technique.effect === 'film' && layer.material.role !== 'clear' && layer.material.role !== 'soluble',
+        );
+      return [zone.id, coat?.colour ?? null];
+    }),
+  );
+}

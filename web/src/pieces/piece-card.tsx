@@ -1,0 +1,190 @@
+import { mixNeeded } from '@eveningtide/core/coverage';
+import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
+import { formatDilution } from '@eveningtide/core/mixing';
+import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece } from '@eveningtide/core/subjects';
+import { formatMinutes } from '@eveningtide/core/units';
+import { ArrowLeft, Printer } from 'lucide-react';
+import { Link, useParams } from 'react-router';
+import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { useAppSelector } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { useShown } from '../ui/shown.js';
+import { Empty, Failed, Loading } from '../ui/states.js';
+import { Swatch } from '../ui/swatch.js';
+import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { Elevation, KeepCleanPattern, scaleFor } from './elevation.js';
+import { mixWords } from './mix-words.js';
+import { zoneWords } from './zone-words.js';
+
+/** The whole piece on paper: drawing, zones, steps in order with what to mix and when, checklists to tick. */
+export function PieceCard() {
+  const { pieceId = '' } = useParams();
+  const { data, isError, refetch } = usePiecesQuery();
+  const edited = useAppSelector((state) => state.editor.piece);
+  const piece = edited?.id === pieceId ? edited : data?.find((one) => one.piece.id === pieceId)?.piece;
+  if (isError && !data)
+    return (
+      <Failed
+        what="the piece"
+        onRetry={() => {
+          void refetch();
+        }}
+      />
+    );
+  if (!data) return <Loading what="the piece" />;
+  if (!piece) return <Empty title="This piece is not here">It may have been put aside, or a plan file has taken its place.</Empty>;
+  return <Card piece={piece} />;
+}
+
+function Card({ piece }: { piece: Piece }) {
+  const shown = useShown();
+  const days = useDays();
+  const views = elevationsOf(piece);
+  return (
+    <main className="piece-card max-w-4xl px-6 py-4 print:max-w-none print:p-0 print:text-[9.5pt]">
+      <KeepCleanPattern />
+      <div className="no-print mb-3 flex justify-between">
+        <Link to={`/pieces/${piece.id}`} className="flex items-center gap-1 underline">
+          <ArrowLeft size={15} aria-hidden="true" /> Back to the piece
+        </Link>
+        <Button
+          onClick={() => {
+            window.print();
+          }}
+        >
+          <Printer size={17} aria-hidden="true" /> Print the card
+        </Button>
+      </div>
+      <header className="mb-2 border-b border-line-strong pb-2">
+        <h1 className="text-[1.6875rem] leading-8 font-bold">{piece.name}</h1>
+        <p className="text-ink-2">
+          {PIECE_KIND_NAMES[piece.kind]}, <span className="figures">1 : {piece.scaleRatio}</span>
+          {piece.sizeMm &&
+            `, ${shown.text(piece.sizeMm.lengthMm, 'length')} × ${shown.text(piece.sizeMm.widthMm, 'length')} × ${shown.text(piece.sizeMm.heightMm, 'length')}`}
+          {`, ${piece.sheenWanted} wanted`}
+          {piece.doneBy && `, done by ${days.day(piece.doneBy)}`}
+        </p>
+        {piece.note && <p>{piece.note}</p>}
+        {piece.members.length > 0 && (
+          <p>
+            {piece.members
+              .map((member) => `${member.label}${member.differences.length > 0 ? ` (${member.differences.join(', ')})` : ''}`)
+              .join(' · ')}
+          </p>
+        )}
+      </header>
+      <section aria-label="Zones" className="mb-2 flex flex-wrap items-end gap-6">
+        {views.map((view) => (
+          <Elevation
+            key={view.id}
+            piece={piece}
+            view={view}
+            views={views}
+            mmPerPx={scaleFor(views, 260, 120)}
+            selected={[]}
+            tint={() => null}
+          />
+        ))}
+        <ul className="text-[0.8125rem]">
+          {piece.zones.map((zone) => (
+            <li key={zone.id}>
+              {zone.name}:{' '}
+              {zone.keepClean ? 'keep clean' : `${shown.text(zone.areaMm2, 'area')}, ${substrateById(zone.substrate).name.toLowerCase()}`}
+            </li>
+          ))}
+        </ul>
+      </section>
+      <Checks piece={piece} when="before" title="Before" />
+      <StepTable piece={piece} />
+      <Checks piece={piece} when="after" title="After" />
+    </main>
+  );
+}
+
+function StepTable({ piece }: { piece: Piece }) {
+  const { outlook, supplies } = usePlan();
+  const own = usePieceOutlook(piece.id);
+  const { data: workshop } = useWorkshopQuery();
+  const days = useDays();
+  const shown = useShown();
+  return (
+    <table className="my-2 w-full border-collapse text-left">
+      <thead>
+        <tr className="border-b border-line-strong text-[0.8125rem] text-ink-2">
+          {['', 'Step', 'With', 'Zones', 'When', 'Next coat after'].map((head) => (
+            <th key={head} scope="col" className="py-0.5 pr-2 font-normal">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {piece.steps.map((step, i) => {
+          const { technique, tool } = incomingOf(step, supplies);
+          const paint = stepPaint(step, supplies);
+          const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl);
+          const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
+          const report = own?.reports[at];
+          const group = piece.groups.find((one) => one.id === step.groupId);
+          return (
+            <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
+              <td className="figures py-1 pr-2 whitespace-nowrap">
+                <span aria-hidden="true" className="mr-1 inline-block size-2.5 border border-ink" />
+                {i + 1}
+              </td>
+              <td className="py-1 pr-2">
+                <b className="font-semibold">{technique.name}</b>
+                {step.coats > 1 && ` × ${String(step.coats)}`}, {tool}
+                {step.priority !== 'must' && ` (${step.priority})`}
+                {group && ` · ${group.name}, ${String(group.rounds)} rounds${group.gate ? `, look: ${group.gate}` : ''}`}
+                {step.gate && <span className="block">Look: {step.gate}</span>}
+                {step.note && <span className="block text-ink-2">{step.note}</span>}
+              </td>
+              <td className="py-1 pr-2">
+                {paint && (
+                  <span className="flex items-center gap-1.5">
+                    <Swatch colour={paint.colour} size={11} />
+                    {paint.name}
+                  </span>
+                )}
+                {step.dilution && <span className="block">{formatDilution(step.dilution)}</span>}
+                {mix && <span className="block text-ink-2">{mixWords(mix, shown)}</span>}
+              </td>
+              <td className="py-1 pr-2">
+                {zoneWords(piece, step)}
+                {step.members !== null &&
+                  ` · ${membersOf(step, piece)
+                    .map((member) => member.label)
+                    .join(', ')}`}
+              </td>
+              <td className="py-1 pr-2 whitespace-nowrap">{outlook && report ? days.when(outlook.originDate, report.startMin) : ''}</td>
+              <td className="py-1 whitespace-nowrap">
+                {report?.ripening ? formatMinutes(report.ripening.recoatFromMin - report.endMin) : ''}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function Checks({ piece, when, title }: { piece: Piece; when: 'before' | 'after'; title: string }) {
+  const own = piece.checks.filter((check) => check.when === when);
+  if (own.length === 0) return null;
+  return (
+    <section aria-label={title} className="my-1">
+      <h2 className="font-semibold">{title}</h2>
+      <ul className="columns-2">
+        {own.map((check) => (
+          <li key={check.id} className="flex items-center gap-2">
+            <span aria-hidden="true" className={`inline-block size-2.5 border border-ink ${check.done ? 'bg-ink' : ''}`} />
+            {check.text}
+            {check.done && <span className="sr-only">, done</span>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,83 @@
+import { duplicated } from '@eveningtide/core/subjects';
+import { nanoid } from '@reduxjs/toolkit';
+import { Archive, ArchiveRestore, Copy, Ellipsis, Printer } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { refusalOf, useSavePieceMutation, type StoredPiece } from '../store/api.js';
+import { editorActions } from '../store/editor.js';
+import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { usePlan } from '../workers/outlook-context.js';
+
+/** What is done with a piece as a whole. */
+export function PieceMenu({ stored }: { stored: StoredPiece }) {
+  const navigate = useNavigate();
+  const dispatch = useAppDispatch();
+  const { now } = usePlan();
+  const [save] = useSavePieceMutation();
+  const edited = useAppSelector((state) => state.editor.piece);
+  // the piece on the bench is changed where it lies, so that undo knows of it
+  const isOpen = edited?.id === stored.piece.id;
+  const piece = isOpen ? edited : stored.piece;
+  const failed = (what: string) => (error: unknown) => {
+    toast.error(what, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+  };
+
+  const duplicate = () => {
+    const copy = duplicated(piece, nanoid(12), `${piece.name.slice(0, 112)} (copy)`);
+    save({ version: 0, piece: copy })
+      .unwrap()
+      .then(() => navigate(`/pieces/${copy.id}`))
+      .catch(failed('The piece was not duplicated'));
+  };
+  const archive = (archivedOn: string | null) => {
+    if (isOpen) dispatch(editorActions.patched({ archivedOn }));
+    else
+      save({ version: stored.version, piece: { ...piece, archivedOn } })
+        .unwrap()
+        .catch(failed(`${piece.name} stays where it is`));
+    toast(archivedOn === null ? `${piece.name} is back from the archive` : `${piece.name} is in the archive`);
+  };
+  const item = 'flex cursor-pointer items-center gap-2 rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger aria-label={`More for ${piece.name}`} className="rounded-sm p-2 hover:bg-ground">
+        <Ellipsis size={17} aria-hidden="true" />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-44 rounded-sm border border-line-strong bg-paper p-1">
+          <DropdownMenu.Item className={item} onSelect={duplicate}>
+            <Copy size={15} aria-hidden="true" /> Duplicate
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={item}
+            onSelect={() => {
+              void navigate(`/pieces/${piece.id}/card`);
+            }}
+          >
+            <Printer size={15} aria-hidden="true" /> Piece card
+          </DropdownMenu.Item>
+          {piece.archivedOn === null ? (
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                archive(now.date);
+              }}
+            >
+              <Archive size={15} aria-hidden="true" /> Into the archive
+            </DropdownMenu.Item>
+          ) : (
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                archive(null);
+              }}
+            >
+              <ArchiveRestore size={15} aria-hidden="true" /> Out of the archive
+            </DropdownMenu.Item>
+          )}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,241 @@
+import { SEEN, SHEENS, SUBSTRATES, elevationsOf, type Piece, type Seen, type Zone } from '@eveningtide/core/subjects';
+import { nanoid } from '@reduxjs/toolkit';
+import { Plus, X } from 'lucide-react';
+import { useMemo } from 'react';
+import { editorActions } from '../store/editor.js';
+import { useAppDispatch } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { Field } from '../ui/field.js';
+import { NumberField, QuantityField } from '../ui/number-field.js';
+import { Panel, Row } from '../ui/panel.js';
+import { SelectField } from '../ui/select-field.js';
+import { useShown } from '../ui/shown.js';
+import { useSupplies } from '../workers/outlook-context.js';
+import { Elevation, KeepCleanPattern, scaleFor } from './elevation.js';
+import { useFocus } from './focus.js';
+import { coatColours } from './look.js';
+import { toggledZone } from './zone-words.js';
+
+const SEEN_WORDS: Record<Seen, string> = { yes: 'seen', glimpsed: 'glimpsed', never: 'never seen: no work' };
+
+/** The piece drawn as its zones. With a step open, pressing a zone puts it into the step; else it opens the zone. */
+export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: string | null }) {
+  const dispatch = useAppDispatch();
+  const supplies = useSupplies();
+  const { zoneId, setZone } = useFocus();
+  const views = useMemo(() => elevationsOf(piece), [piece]);
+  const colours = useMemo(() => {
+    try {
+      return coatColours(piece, supplies);
+    } catch {
+      return new Map<string, string | null>();
+    }
+  }, [piece, supplies]);
+  const step = piece.steps.find((one) => one.id === openStepId);
+  const selected = step
+    ? piece.zones.filter((zone) => step.zones.includes(zone.id) || (step.zones.includes('all') && !zone.keepClean)).map((zone) => zone.id)
+    : zoneId
+      ? [zoneId]
+      : [];
+  const zone = step ? undefined : piece.zones.find((one) => one.id === zoneId);
+  const mmPerPx = scaleFor(views, 205, 120);
+  return (
+    <Panel
+      title="Zones"
+      aside={<span className="text-[0.8125rem] text-ink-2">{step ? 'press to add or take away' : 'press one to change it'}</span>}
+    >
+      <KeepCleanPattern />
+      {views.length === 0 ? (
+        <p className="text-[0.8125rem] text-ink-3">Give the piece its length, width and height below, and it is drawn here.</p>
+      ) : (
+        <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+          {views.map((view) => (
+            <Elevation
+              key={view.id}
+              piece={piece}
+              view={view}
+              views={views}
+              mmPerPx={mmPerPx}
+              selected={selected}
+              tint={(id) => colours.get(id) ?? null}
+              onZone={(id) => {
+                if (step) dispatch(editorActions.stepPatched({ id: step.id, patch: { zones: toggledZone(piece, step, id) } }));
+                else setZone(id);
+              }}
+            />
+          ))}
+        </div>
+      )}
+      {zone && <ZoneEditor key={zone.id} piece={piece} zone={zone} />}
+      {!step && !zone && <ZoneList piece={piece} />}
+    </Panel>
+  );
+}
+
+function ZoneList({ piece }: { piece: Piece }) {
+  const shown = useShown();
+  const { setZone } = useFocus();
+  return (
+    <dl className="mt-2">
+      {piece.zones.map((zone) => (
+        <Row
+          key={zone.id}
+          what={
+            <button
+              type="button"
+              className="underline decoration-line-strong underline-offset-2 hover:decoration-ink"
+              onClick={() => {
+                setZone(zone.id);
+              }}
+            >
+              {zone.name}
+            </button>
+          }
+        >
+          <span className="figures font-normal">{zone.keepClean ? 'keep clean' : shown.text(zone.areaMm2, 'area')}</span>
+        </Row>
+      ))}
+    </dl>
+  );
+}
+
+function ZoneEditor({ piece, zone }: { piece: Piece; zone: Zone }) {
+  const dispatch = useAppDispatch();
+  const patch = (change: Partial<Omit<Zone, 'id'>>) => {
+    dispatch(editorActions.zonePatched({ id: zone.id, patch: change }));
+  };
+  const relief = (name: keyof Zone['relief'], label: string) => (
+    <NumberField
+      label={label}
+      value={zone.relief[name]}
+      min={0}
+      max={50_000}
+      optional={false}
+      onChange={(um) => {
+        patch({ relief: { ...zone.relief, [name]: um ?? 0 } });
+      }}
+    />
+  );
+  return (
+    <div role="group" aria-label={`Zone ${zone.name}`} className="mt-3 grid grid-cols-6 gap-2 border-t border-line pt-2">
+      <Field label="Name of the zone" className="col-span-3">
+        {(ids) => (
+          <input
+            {...ids}
+            className="field"
+            maxLength={120}
+            value={zone.name}
+            onChange={(event) => {
+              if (event.target.value.trim()) patch({ name: event.target.value });
+            }}
+          />
+        )}
+      </Field>
+      <SelectField
+        label="On the layout"
+        className="col-span-3"
+        value={zone.seen}
+        options={SEEN.map((id) => ({ id, name: SEEN_WORDS[id] }))}
+        onChange={(seen) => {
+          patch({ seen });
+        }}
+      />
+      <SelectField
+        label="Made of"
+        className="col-span-3"
+        value={zone.substrate}
+        options={SUBSTRATES}
+        onChange={(substrate) => {
+          patch({ substrate });
+        }}
+      />
+      <SelectField
+        label="Comes"
+        className="col-span-3"
+        value={zone.startSheen}
+        options={SHEENS.map((id) => ({ id, name: id }))}
+        onChange={(startSheen) => {
+          patch({ startSheen });
+        }}
+      />
+      <div className="col-span-6">
+        <QuantityField
+          label="Area"
+          quantity="area"
+          value={zone.areaMm2}
+          min={0}
+          max={10_000_000}
+          optional={false}
+          onChange={(areaMm2) => {
+            patch({ areaMm2: areaMm2 ?? 0 });
+          }}
+        />
+      </div>
+      <div className="col-span-2">{relief('grooveDepthUm', 'Groove depth (µm)')}</div>
+      <div className="col-span-2">{relief('grooveWidthUm', 'Groove width (µm)')}</div>
+      <div className="col-span-2">{relief('crestHeightUm', 'Crest height (µm)')}</div>
+      <Features piece={piece} zone={zone} />
+    </div>
+  );
+}
+
+function Features({ piece, zone }: { piece: Piece; zone: Zone }) {
+  const dispatch = useAppDispatch();
+  const set = (features: Piece['features']) => {
+    dispatch(editorActions.patched({ features }));
+  };
+  const change = (id: string, given: Partial<Piece['features'][number]>) => {
+    set(piece.features.map((feature) => (feature.id === id ? { ...feature, ...given } : feature)));
+  };
+  return (
+    <fieldset className="col-span-6">
+      <legend className="mb-1 text-[0.8125rem] text-ink-2">Features, mm from its upper left: hinges, hatches, rivet rows …</legend>
+      {piece.features
+        .filter((feature) => feature.zoneId === zone.id)
+        .map((feature) => (
+          <div key={feature.id} className="mb-1 grid grid-cols-[1fr_3.5rem_3.5rem_1.5rem] gap-1">
+            <input
+              aria-label="Feature"
+              className="field"
+              maxLength={120}
+              value={feature.label}
+              onChange={(event) => {
+                if (event.target.value.trim()) change(feature.id, { label: event.target.value });
+              }}
+            />
+            {(['xMm', 'yMm'] as const).map((axis) => (
+              <input
+                key={axis}
+                type="number"
+                step="0.5"
+                aria-label={`${feature.label}, ${axis === 'xMm' ? 'from the left' : 'from above'} (mm)`}
+                className="field figures"
+                value={feature[axis]}
+                onChange={(event) => {
+                  const mm = event.target.valueAsNumber;
+                  if (Number.isFinite(mm) && Math.abs(mm) <= 10_000) change(feature.id, { [axis]: mm });
+                }}
+              />
+            ))}
+            <button
+              type="button"
+              aria-label={`Take ${feature.label} out`}
+              onClick={() => {
+                set(piece.features.filter((other) => other.id !== feature.id));
+              }}
+            >
+              <X size={15} aria-hidden="true" />
+            </button>
+          </div>
+        ))}
+      <Button
+        small
+        onClick={() => {
+          set([...piece.features, { id: nanoid(8), zoneId: zone.id, kind: 'place', label: 'New feature', xMm: 5, yMm: 5 }]);
+        }}
+      >
+        <Plus size={14} aria-hidden="true" /> Add a feature
+      </Button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,251 @@
+import type { Bottle } from '@eveningtide/core/materials';
+import { touchedBy } from '@eveningtide/core/plan-file';
+import { isDate } from '@eveningtide/core/schedule';
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { refusalOf, useDeleteBottleMutation, usePiecesQuery, useSaveBottleMutation, type StoredBottle } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { Dialog } from '../ui/dialog.js';
+import { Field } from '../ui/field.js';
+import { QuantityField } from '../ui/number-field.js';
+import { useSupplies } from '../workers/outlook-context.js';
+import { ROLES, ROLE_NAMES } from './roles.js';
+
+const NEW: Omit<Bottle, 'id'> = {
+  name: '',
+  material: 'acrylic-matt',
+  colour: '#8b8a88',
+  sizeMl: 17,
+  leftMl: 17,
+  openedOn: null,
+  triedOn: null,
+  place: '',
+  note: '',
+};
+
+/** A bottle, new or known: what is its own. Below stands what a change touches. */
+export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null; onClose: () => void }) {
+  const supplies = useSupplies();
+  const { data: pieces } = usePiecesQuery();
+  const [bottle, setBottle] = useState<Bottle>(() => stored?.bottle ?? { id: nanoid(12), ...NEW });
+  const [save, { isLoading }] = useSaveBottleMutation();
+  const [remove] = useDeleteBottleMutation();
+  const set = (given: Partial<Bottle>) => {
+    setBottle({ ...bottle, ...given });
+  };
+  const tooMuch = bottle.sizeMl !== null && bottle.leftMl !== null && bottle.leftMl > bottle.sizeMl;
+  const noName = bottle.name.trim() === '';
+  const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { bottleId: bottle.id });
+
+  const keep = async () => {
+    try {
+      await save({ version: stored?.version ?? 0, bottle: { ...bottle, name: bottle.name.trim() } }).unwrap();
+      onClose();
+    } catch (error) {
+      toast.error('The bottle was not saved', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  };
+  const throwAway = async () => {
+    try {
+      await remove(bottle.id).unwrap();
+      onClose();
+      toast(`${bottle.name} taken off the shelf`, {
+        duration: 12_000,
+        action: {
+          label: 'Undo',
+          onClick: () => {
+            void save({ version: 0, bottle });
+          },
+        },
+      });
+    } catch (error) {
+      toast.error('The bottle stays', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  };
+  const day = (name: 'openedOn' | 'triedOn', label: string) => (
+    <Field label={label} className="col-span-3">
+      {(ids) => (
+        <input
+          {...ids}
+          type="date"
+          className="field figures"
+          value={bottle[name] ?? ''}
+          onChange={(event) => {
+            set({ [name]: isDate(event.target.value) ? event.target.value : null });
+          }}
+        />
+      )}
+    </Field>
+  );
+
+  return (
+    <Dialog
+      title={stored ? stored.bottle.name : 'A bottle for the shelf'}
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <form
+        className="grid grid-cols-6 gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!noName && !tooMuch) void keep();
+        }}
+      >
+        <Field label="Name" className="col-span-4" error={noName && stored ? 'Allowed: a name of 1–120 characters' : undefined}>
+          {(ids) => (
+            <input
+              {...ids}
+              autoComplete="off"
+              maxLength={120}
+              className="field"
+              value={bottle.name}
+              onChange={(event) => {
+                set({ name: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        <Field label="Colour" className="col-span-2">
+          {(ids) => (
+            <input
+              {...ids}
+              type="color"
+              className="field !p-0.5"
+              value={bottle.colour}
+              onChange={(event) => {
+                set({ colour: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        <Field
+          label="Kind"
+          className="col-span-6"
+          hint="Drying, sheen and what lifts it come from the kind; make an own material where yours differs."
+        >
+          {(ids) => (
+            <select
+              {...ids}
+              className="field"
+              value={bottle.material}
+              onChange={(event) => {
+                const material = supplies.material(event.target.value);
+                set({ material: material.id, ...(bottle.name.trim() === '' ? { colour: material.colour } : {}) });
+              }}
+            >
+              {ROLES.map((role) => (
+                <optgroup key={role} label={ROLE_NAMES[role]}>
+                  {supplies.materials
+                    .filter((material) => material.role === role)
+                    .map((material) => (
+                      <option key={material.id} value={material.id}>
+                        {material.name}
+                      </option>
+                    ))}
+                </optgroup>
+              ))}
+            </select>
+          )}
+        </Field>
+        <div className="col-span-3">
+          <QuantityField
+            label="Holds"
+            quantity="volume"
+            value={bottle.sizeMl}
+            min={0}
+            max={100_000}
+            onChange={(sizeMl) => {
+              set({ sizeMl });
+            }}
+          />
+        </div>
+        <div className="col-span-3">
+          <QuantityField
+            label="Left"
+            quantity="volume"
+            value={bottle.leftMl}
+            min={0}
+            max={100_000}
+            onChange={(leftMl) => {
+              set({ leftMl });
+            }}
+          />
+          {tooMuch && (
+            <p role="alert" className="mt-0.5 text-[0.8125rem] font-semibold text-brick">
+              More than it holds
+            </p>
+          )}
+        </div>
+        {day('openedOn', 'Opened on')}
+        {day('triedOn', 'Tried on scrap')}
+        <Field label="Where it stands" className="col-span-6">
+          {(ids) => (
+            <input
+              {...ids}
+              maxLength={120}
+              className="field"
+              value={bottle.place}
+              onChange={(event) => {
+                set({ place: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        <Field label="Note" className="col-span-6">
+          {(ids) => (
+            <input
+              {...ids}
+              maxLength={4000}
+              className="field"
+              value={bottle.note}
+              onChange={(event) => {
+                set({ note: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        {stored && (
+          <section aria-label="What a change touches" className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
+            {touches.length === 0 ? (
+              <p className="text-ink-2">No piece uses it.</p>
+            ) : (
+              <>
+                <p>A change is reckoned anew on:</p>
+                <ul>
+                  {touches.map(({ pieceId, name, steps }) => (
+                    <li key={pieceId}>
+                      <Link className="underline" to={`/pieces/${pieceId}`}>
+                        {name}
+                      </Link>
+                      , step {steps.join(', ')}
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
+          </section>
+        )}
+        <div className="col-span-6 flex gap-2">
+          {stored && (
+            <Button
+              onClick={() => {
+                void throwAway();
+              }}
+            >
+              Take it off the shelf
+            </Button>
+          )}
+          <span className="flex-1" />
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="ink" type="submit" disabled={noName || tooMuch || isLoading}>
+            Keep
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

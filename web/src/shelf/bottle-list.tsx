@@ -1,0 +1,196 @@
+import type { Bottle, MaterialRole } from '@eveningtide/core/materials';
+import { touchedBy } from '@eveningtide/core/plan-file';
+import { formatNumber } from '@eveningtide/core/units';
+import { Pencil, Plus, Search } from 'lucide-react';
+import { useState } from 'react';
+import { usePiecesQuery, type StoredBottle } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { useShown } from '../ui/shown.js';
+import { Empty } from '../ui/states.js';
+import { Swatch } from '../ui/swatch.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { BottleDialog } from './bottle-dialog.js';
+import { ROLES, ROLE_NAMES } from './roles.js';
+import { STATE_NAMES, isLow, monthsOver, wantedBottles, type State } from './shelf-filter.js';
+
+/** Bottles as a table: searched as one types, `/` goes to the search. */
+export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
+  const { supplies, now } = usePlan();
+  const [text, setText] = useState('');
+  const [role, setRole] = useState<MaterialRole | 'all'>('all');
+  const [state, setState] = useState<State>('all');
+  const [editing, setEditing] = useState<StoredBottle | 'new' | null>(null);
+  const bottles = stored.map(({ bottle }) => bottle).filter((bottle) => supplies.isMaterial(bottle.material));
+  const found = wantedBottles(bottles, { text, role, state }, supplies, now.date);
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-center gap-2">
+        <label className="relative w-72">
+          <span className="sr-only">Search the bottles</span>
+          <Search size={15} aria-hidden="true" className="absolute top-1/2 left-2 -translate-y-1/2 text-ink-3" />
+          <input
+            type="search"
+            data-search
+            placeholder="name, kind, place …"
+            className="field !pl-7"
+            value={text}
+            onChange={(event) => {
+              setText(event.target.value);
+            }}
+          />
+        </label>
+        <select
+          aria-label="Kind"
+          className="field !w-auto"
+          value={role}
+          onChange={(event) => {
+            setRole(event.target.value as MaterialRole | 'all');
+          }}
+        >
+          <option value="all">all kinds</option>
+          {ROLES.filter((one) => bottles.some((bottle) => supplies.material(bottle.material).role === one)).map((one) => (
+            <option key={one} value={one}>
+              {ROLE_NAMES[one].toLowerCase()}
+            </option>
+          ))}
+        </select>
+        <select
+          aria-label="State"
+          className="field !w-auto"
+          value={state}
+          onChange={(event) => {
+            setState(event.target.value as State);
+          }}
+        >
+          {Object.entries(STATE_NAMES).map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+        <p role="status" className="text-[0.8125rem] text-ink-2">
+          {found.length} of {bottles.length}
+        </p>
+        <Button
+          look="ink"
+          className="ml-auto"
+          onClick={() => {
+            setEditing('new');
+          }}
+        >
+          <Plus size={16} aria-hidden="true" /> Add a bottle
+        </Button>
+      </div>
+      {bottles.length === 0 && (
+        <Empty title="No bottle yet">
+          Put on the shelf what you have: its kind, its colour, when it was opened and how much is left. Steps then take their colour from
+          it, and you are told when it has been open too long.
+        </Empty>
+      )}
+      {bottles.length > 0 && found.length === 0 && (
+        <Empty title="Nothing found">No bottle fits. Take a word away, or choose all kinds and any state.</Empty>
+      )}
+      {found.length > 0 && (
+        <BottleTable
+          bottles={found}
+          onEdit={(id) => {
+            setEditing(stored.find(({ bottle }) => bottle.id === id) ?? null);
+          }}
+        />
+      )}
+      {editing && (
+        <BottleDialog
+          stored={editing === 'new' ? null : editing}
+          onClose={() => {
+            setEditing(null);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+function BottleTable({ bottles, onEdit }: { bottles: readonly Bottle[]; onEdit: (id: string) => void }) {
+  const { data: pieces } = usePiecesQuery();
+  const { supplies, now } = usePlan();
+  const shown = useShown();
+  const days = useDays();
+  return (
+    <table className="w-full border-y border-line">
+      <thead>
+        <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
+          {['Bottle', 'Kind', 'Left', 'Opened', 'Stands', 'Used on'].map((head) => (
+            <th key={head} scope="col" className="px-2 py-1 font-normal">
+              {head}
+            </th>
+          ))}
+          <th scope="col" className="px-2 py-1">
+            <span className="sr-only">Change</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {bottles.map((bottle) => {
+          const over = monthsOver(bottle, supplies, now.date);
+          const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { bottleId: bottle.id });
+          return (
+            <tr key={bottle.id} className="border-b border-line hover:bg-paper">
+              <th scope="row" className="px-2 py-1.5 text-left font-semibold">
+                <span className="flex items-center gap-2">
+                  <Swatch colour={bottle.colour} size={18} />
+                  {bottle.name}
+                </span>
+              </th>
+              <td className="px-2">{supplies.material(bottle.material).name}</td>
+              <td className="px-2">
+                <Left bottle={bottle} text={(ml) => shown.text(ml, 'volume')} />
+              </td>
+              <td className="px-2">
+                {bottle.openedOn === null ? (
+                  <span className="text-ink-3">not opened</span>
+                ) : (
+                  <span className="figures whitespace-nowrap">{days.day(bottle.openedOn)}</span>
+                )}
+                {over > 0 && (
+                  <span className="block text-[0.8125rem] font-semibold text-brick">{formatNumber(over, 0)} months past its life</span>
+                )}
+              </td>
+              <td className="px-2">{bottle.place}</td>
+              <td className="px-2 text-[0.8125rem]">{touches.map(({ name }) => name).join(', ')}</td>
+              <td className="px-2 text-right">
+                <button
+                  type="button"
+                  aria-label={`Change ${bottle.name}`}
+                  className="rounded-sm p-1.5 hover:bg-ground"
+                  onClick={() => {
+                    onEdit(bottle.id);
+                  }}
+                >
+                  <Pencil size={16} aria-hidden="true" />
+                </button>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+function Left({ bottle, text }: { bottle: Bottle; text: (ml: number) => string }) {
+  if (bottle.leftMl === null) return <span className="text-ink-3">not known</span>;
+  const share = bottle.sizeMl ? Math.min(1, bottle.leftMl / bottle.sizeMl) : null;
+  return (
+    <span className="flex items-center gap-2">
+      {share !== null && (
+        <svg viewBox="0 0 10 16" width={10} height={16} aria-hidden="true" className="shrink-0">
+          <rect x={0.5} y={0.5} width={9} height={15} fill="var(--color-field)" stroke="var(--color-ink-3)" />
+          <rect x={1} y={1 + 14 * (1 - share)} width={8} height={14 * share} fill="var(--color-ink-3)" />
+        </svg>
+      )}
+      <span className="figures whitespace-nowrap">{text(bottle.leftMl)}</span>
+      {isLow(bottle) && <span className="text-[0.8125rem] font-semibold text-brick">nearly empty</span>}
+    </span>
+  );
+}

@@ -1,0 +1,80 @@
+import { MATERIALS } from '@eveningtide/core/materials';
+import { formatMinutes } from '@eveningtide/core/units';
+import { useState } from 'react';
+import { Swatch } from '../ui/swatch.js';
+import { ROLES, ROLE_NAMES } from './roles.js';
+
+const sheenWords = (gu: number | null): string => (gu === null ? '' : `${String(gu)} GU`);
+
+/** The kinds that bottles and own materials stand on, with the figures the app reckons with. */
+export function CatalogueList() {
+  const [text, setText] = useState('');
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = MATERIALS.filter((material) =>
+    words.every((word) => `${material.name} ${ROLE_NAMES[material.role]}`.toLowerCase().includes(word)),
+  );
+  return (
+    <>
+      <label className="mb-3 block w-72">
+        <span className="sr-only">Search the catalogue</span>
+        <input
+          type="search"
+          data-search
+          placeholder="name or kind …"
+          className="field"
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+          }}
+        />
+      </label>
+      <table className="w-full">
+        <thead>
+          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
+            {['Kind', 'Next coat', 'Dry-hard', 'Solvent-proof', 'Sheen', 'Solids', 'Lasts open', 'Drying times'].map((head) => (
+              <th key={head} scope="col" className="px-2 py-1 font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        {ROLES.map((role) => {
+          const own = found.filter((material) => material.role === role);
+          if (own.length === 0) return null;
+          return (
+            <tbody key={role}>
+              <tr>
+                <th scope="rowgroup" colSpan={8} className="px-2 pt-3 pb-1 text-left font-semibold">
+                  {ROLE_NAMES[role]}
+                </th>
+              </tr>
+              {own.map(({ id, name, colour, drying, sheenGu, volumeSolidsPct, lifeMonths }) => (
+                <tr key={id} className="border-t border-line">
+                  <th scope="row" className="px-2 py-1 text-left font-normal">
+                    <span className="flex items-center gap-2">
+                      <Swatch colour={colour} />
+                      {name}
+                    </span>
+                  </th>
+                  {(['recoatFromMin', 'dryHardMin', 'solventProofMin'] as const).map((stage) => (
+                    <td key={stage} className="figures px-2">
+                      {drying ? formatMinutes(drying.ages[stage]) : ''}
+                    </td>
+                  ))}
+                  <td className="figures px-2">{sheenWords(sheenGu)}</td>
+                  <td className="figures px-2">{drying ? `${String(volumeSolidsPct)} %` : ''}</td>
+                  <td className="figures px-2">{lifeMonths === null ? '' : `${String(lifeMonths)} months`}</td>
+                  <td className="px-2 text-[0.8125rem] text-ink-2">{drying?.source ?? ''}</td>
+                </tr>
+              ))}
+            </tbody>
+          );
+        })}
+      </table>
+      <p className="mt-3 text-[0.8125rem] text-ink-3">
+        Times at 23 °C and 50 %RH in still air (ISO 291), for a usual film. Other figures: common practice, or from memory; see the table of
+        sources that comes with the app.
+      </p>
+    </>
+  );
+}

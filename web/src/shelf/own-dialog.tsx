@@ -1,0 +1,203 @@
+import { MATERIALS, materialById, type OwnMaterial } from '@eveningtide/core/materials';
+import { touchedBy } from '@eveningtide/core/plan-file';
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { refusalOf, useDeleteMaterialMutation, usePiecesQuery, useSaveMaterialMutation, type StoredMaterial } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { Check } from '../ui/check.js';
+import { Dialog } from '../ui/dialog.js';
+import { Field } from '../ui/field.js';
+import { NumberField } from '../ui/number-field.js';
+import { ROLES, ROLE_NAMES } from './roles.js';
+
+const NEW: Omit<OwnMaterial, 'id'> = {
+  name: '',
+  like: 'acrylic-matt',
+  colour: null,
+  sheenGu: null,
+  volumeSolidsPct: null,
+  dryingFactor: null,
+  minFilmC: null,
+  lifeMonths: null,
+  driesLighter: null,
+  testFirst: null,
+  note: '',
+};
+
+export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; onClose: () => void }) {
+  const [own, setOwn] = useState<OwnMaterial>(() => stored?.material ?? { id: nanoid(12), ...NEW });
+  const { data: pieces } = usePiecesQuery();
+  const [save, { isLoading }] = useSaveMaterialMutation();
+  const [remove] = useDeleteMaterialMutation();
+  const base = materialById(own.like);
+  const set = (given: Partial<OwnMaterial>) => {
+    setOwn({ ...own, ...given });
+  };
+  const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { material: own.id });
+  const noName = own.name.trim() === '';
+  const told = (error: unknown, what: string) => {
+    toast.error(what, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+  };
+  const keep = async () => {
+    try {
+      await save({ version: stored?.version ?? 0, material: { ...own, name: own.name.trim() } }).unwrap();
+      onClose();
+    } catch (error) {
+      told(error, 'The material was not saved');
+    }
+  };
+  const throwAway = async () => {
+    try {
+      await remove(own.id).unwrap();
+      onClose();
+    } catch (error) {
+      told(error, `${own.name} stays`);
+    }
+  };
+  const figure = (
+    name: 'dryingFactor' | 'sheenGu' | 'volumeSolidsPct' | 'minFilmC' | 'lifeMonths',
+    label: string,
+    usual: number | null,
+    min: number,
+    max: number,
+  ) => (
+    <div className="col-span-2">
+      <NumberField
+        label={label}
+        value={own[name]}
+        usual={usual === null ? 'none' : String(usual)}
+        min={min}
+        max={max}
+        onChange={(value) => {
+          set({ [name]: value });
+        }}
+      />
+    </div>
+  );
+  return (
+    <Dialog
+      title={stored ? stored.material.name : 'A material of your own'}
+      note="Empty means: as the kind it is like."
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <form
+        className="grid grid-cols-6 gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!noName) void keep();
+        }}
+      >
+        <Field label="Name" className="col-span-3">
+          {(ids) => (
+            <input
+              {...ids}
+              autoComplete="off"
+              maxLength={120}
+              className="field"
+              value={own.name}
+              onChange={(event) => {
+                set({ name: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        <Field label="Like" className="col-span-3">
+          {(ids) => (
+            <select
+              {...ids}
+              className="field"
+              value={own.like}
+              onChange={(event) => {
+                set({ like: event.target.value });
+              }}
+            >
+              {ROLES.filter((role) => role !== 'thinner').map((role) => (
+                <optgroup key={role} label={ROLE_NAMES[role]}>
+                  {MATERIALS.filter((material) => material.role === role).map((material) => (
+                    <option key={material.id} value={material.id}>
+                      {material.name}
+                    </option>
+                  ))}
+                </optgroup>
+              ))}
+            </select>
+          )}
+        </Field>
+        {figure('dryingFactor', 'Drying times ×', 1, 0.1, 20)}
+        {figure('sheenGu', 'Sheen (GU at 60°)', base.sheenGu, 0, 100)}
+        {figure('volumeSolidsPct', 'Volume solids (%)', base.volumeSolidsPct, 0.1, 100)}
+        {figure('minFilmC', 'Not below (°C)', base.minFilmC, -10, 40)}
+        {figure('lifeMonths', 'Lasts open (months)', base.lifeMonths, 1, 600)}
+        <Field label="Colour" className="col-span-2">
+          {(ids) => (
+            <input
+              {...ids}
+              type="color"
+              className="field !p-0.5"
+              value={own.colour ?? base.colour}
+              onChange={(event) => {
+                set({ colour: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        <Check
+          className="col-span-3"
+          checked={own.driesLighter ?? base.driesLighter}
+          onChange={(driesLighter) => {
+            set({ driesLighter });
+          }}
+        >
+          dries lighter than it looks wet
+        </Check>
+        <Check
+          className="col-span-3"
+          checked={own.testFirst ?? base.testFirst ?? false}
+          onChange={(testFirst) => {
+            set({ testFirst });
+          }}
+        >
+          wants a trial on scrap first
+        </Check>
+        <Field label="Note" className="col-span-6">
+          {(ids) => (
+            <input
+              {...ids}
+              maxLength={4000}
+              className="field"
+              value={own.note}
+              onChange={(event) => {
+                set({ note: event.target.value });
+              }}
+            />
+          )}
+        </Field>
+        {stored && touches.length > 0 && (
+          <p className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
+            A change is reckoned anew on {touches.map(({ name, steps }) => `${name}, step ${steps.join(', ')}`).join('; ')}.
+          </p>
+        )}
+        <div className="col-span-6 flex gap-2">
+          {stored && (
+            <Button
+              onClick={() => {
+                void throwAway();
+              }}
+            >
+              Take it away
+            </Button>
+          )}
+          <span className="flex-1" />
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="ink" type="submit" disabled={noName || isLoading}>
+            Keep
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

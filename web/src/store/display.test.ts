@@ -1,0 +1,28 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { displayActions, displayReducer, storedDisplay } from './display.js';
+
+const put = (text: string | null) => {
+  Object.defineProperty(globalThis, 'localStorage', { value: { getItem: () => text }, configurable: true });
+};
+
+describe('the screen', () => {
+  beforeEach(() => put(null));
+  afterEach(() => {
+    Object.defineProperty(globalThis, 'localStorage', { value: undefined, configurable: true });
+  });
+
+  test('is as it was chosen', () => {
+    put('{"theme":"dusk","textPct":130}');
+    expect(storedDisplay()).toEqual({ theme: 'dusk', textPct: 130, singleKeys: true });
+  });
+
+  test.each([null, '{ spoilt', '{"theme":"night","textPct":900}', '[]'])('%s counts as nothing chosen', (text) => {
+    put(text);
+    expect(storedDisplay()).toEqual({ theme: 'day', textPct: 100, singleKeys: true });
+  });
+
+  test('changes one thing at a time', () => {
+    const dusk = displayReducer(undefined, displayActions.themeSet('dusk'));
+    expect(displayReducer(dusk, displayActions.textSizeSet(115))).toEqual({ theme: 'dusk', textPct: 115, singleKeys: true });
+  });
+});

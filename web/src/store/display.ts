@@ -1,0 +1,63 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What belongs to this screen rather than to the workshop: kept in the browser. */
+export const THEMES = ['day', 'dusk'] as const;
+export type Theme = (typeof THEMES)[number];
+
+export const TEXT_SIZES = [100, 115, 130] as const;
+export type TextSize = (typeof TEXT_SIZES)[number];
+
+export interface DisplayState {
+  theme: Theme;
+  textPct: TextSize;
+  /** Keys without Control or Alt do something; off for those who dictate or use switches (WCAG 2.1.4). */
+  singleKeys: boolean;
+}
+
+const KEY = 'eveningtide.display';
+const USUAL: DisplayState = { theme: 'day', textPct: 100, singleKeys: true };
+
+/** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
+export function storedDisplay(): DisplayState {
+  try {
+    const { theme, textPct, singleKeys } = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<DisplayState>;
+    return {
+      theme: THEMES.find((one) => one === theme) ?? USUAL.theme,
+      textPct: TEXT_SIZES.find((one) => one === textPct) ?? USUAL.textPct,
+      singleKeys: singleKeys ?? USUAL.singleKeys,
+    };
+  } catch {
+    return USUAL;
+  }
+}
+
+/** Puts the choice on the page and keeps it. */
+export function showDisplay(display: DisplayState): void {
+  const { theme, textPct } = display;
+  document.documentElement.dataset['theme'] = theme;
+  document.documentElement.dataset['text'] = String(textPct);
+  try {
+    localStorage.setItem(KEY, JSON.stringify(display));
+  } catch {
+    // a full or forbidden storage must not stop the work
+  }
+}
+
+const slice = createSlice({
+  name: 'display',
+  initialState: USUAL,
+  reducers: {
+    themeSet: (state, { payload }: PayloadAction<Theme>) => {
+      state.theme = payload;
+    },
+    textSizeSet: (state, { payload }: PayloadAction<TextSize>) => {
+      state.textPct = payload;
+    },
+    singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.singleKeys = payload;
+    },
+  },
+});
+
+export const displayActions = slice.actions;
+export const displayReducer = slice.reducer;

@@ -1,0 +1,31 @@
+import { clockOf, dateOf, type Workshop } from '@eveningtide/core/schedule';
+import { format, parseISO } from 'date-fns';
+import { useMemo } from 'react';
+import { useWorkshopQuery } from '../store/api.js';
+
+/** Local date and minutes since its midnight. */
+export function localNow(): { date: string; minute: number } {
+  const now = new Date();
+  return { date: format(now, 'yyyy-MM-dd'), minute: now.getHours() * 60 + now.getMinutes() };
+}
+
+export interface Days {
+  /** `Thu 26 Nov`, with the month in letters, or `2026-11-26`: no order of figures has to be guessed either way. */
+  day: (date: string) => string;
+  dayOf: (originDate: string, minute: number) => string;
+  /** The day with its clock time. */
+  when: (originDate: string, minute: number) => string;
+}
+
+export function daysIn(style: Workshop['display']['dates']): Days {
+  const day = (date: string): string => (style === 'numbers' ? date : format(parseISO(date), 'EEE d MMM'));
+  const dayOf = (originDate: string, minute: number): string => day(dateOf(originDate, minute));
+  return { day, dayOf, when: (originDate, minute) => `${dayOf(originDate, minute)} ${clockOf(minute)}` };
+}
+
+/** Dates as the workshop wants them. */
+export function useDays(): Days {
+  const { data } = useWorkshopQuery();
+  const style = data?.workshop.display.dates ?? 'words';
+  return useMemo(() => daysIn(style), [style]);
+}

@@ -1,0 +1,131 @@
+import { formatNumber } from '@eveningtide/core/units';
+import { format, parseISO } from 'date-fns';
+import { AlertDialog } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { refusalOf, useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation, type Backup } from '../store/api.js';
+import { editorActions } from '../store/editor.js';
+import { useAppDispatch } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { Section } from './section.js';
+
+const BYTES_PER_MB = 1_000_000;
+/** So many of the newest are listed. */
+const LISTED = 8;
+
+/** One file with the database and all pictures, out and in again. */
+export function BackupsSection() {
+  const dispatch = useAppDispatch();
+  const { data: backups } = useBackupsQuery();
+  const [make, { isLoading: isMaking }] = useMakeBackupMutation();
+  const [restore, { isLoading: isRestoring }] = useRestoreBackupMutation();
+  const [asked, setAsked] = useState<{ from: File | string; name: string } | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const days = useDays();
+  const madeWords = ({ madeAt }: Backup) => `${days.day(format(parseISO(madeAt), 'yyyy-MM-dd'))} ${format(parseISO(madeAt), 'HH:mm')}`;
+
+  const makeNow = async () => {
+    try {
+      const { name } = await make().unwrap();
+      toast(`Backup ${name} made`);
+    } catch (error) {
+      toast.error('No backup was made', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  };
+  const putBack = async (from: File | string) => {
+    try {
+      await restore(from).unwrap();
+      // the piece on the bench is of before: it is read anew when it is opened
+      dispatch(editorActions.closed());
+      toast('Everything is back as the backup has it', { description: 'What was there before is the newest backup now.' });
+    } catch (error) {
+      toast.error('Nothing was changed', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  };
+  return (
+    <Section title="Backups" note="Made by themselves once a day; the last days and weeks are kept beside the data.">
+      <ul>
+        {backups?.slice(0, LISTED).map((backup) => (
+          <li key={backup.name} className="flex items-center gap-3 border-t border-line py-1">
+            <span className="figures flex-1">{madeWords(backup)}</span>
+            <span className="figures text-[0.8125rem] text-ink-2">{formatNumber(backup.bytes / BYTES_PER_MB, 1)} MB</span>
+            <a className="underline" href={`/api/backups/${backup.name}`} download>
+              Save to a file
+            </a>
+            <Button
+              small
+              onClick={() => {
+                setAsked({ from: backup.name, name: `the backup of ${madeWords(backup)}` });
+              }}
+            >
+              Put back …
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {backups?.length === 0 && <p className="text-ink-2">None yet.</p>}
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          disabled={isMaking}
+          onClick={() => {
+            void makeNow();
+          }}
+        >
+          {isMaking ? 'Making it …' : 'Make a backup now'}
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          accept=".gz,application/gzip"
+          className="hidden"
+          aria-label="Backup file to put back"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (chosen) setAsked({ from: chosen, name: chosen.name });
+          }}
+        />
+        <Button
+          disabled={isRestoring}
+          onClick={() => {
+            input.current?.click();
+          }}
+        >
+          {isRestoring ? 'Putting back …' : 'Put back from a file …'}
+        </Button>
+      </div>
+      <AlertDialog.Root
+        open={asked !== null}
+        onOpenChange={(open) => {
+          if (!open) setAsked(null);
+        }}
+      >
+        <AlertDialog.Portal>
+          <AlertDialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
+          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(28.75rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
+            <AlertDialog.Title className="text-xl font-semibold">Put everything back from {asked?.name}?</AlertDialog.Title>
+            <AlertDialog.Description className="mt-1 text-ink-2">
+              Pieces, shelf, workshop and pictures become as they were then. What is here now is backed up first.
+            </AlertDialog.Description>
+            <div className="mt-4 flex justify-end gap-2">
+              <AlertDialog.Cancel asChild>
+                <Button>Leave it</Button>
+              </AlertDialog.Cancel>
+              <AlertDialog.Action asChild>
+                <Button
+                  look="ink"
+                  onClick={() => {
+                    if (asked) void putBack(asked.from);
+                  }}
+                >
+                  Put back
+                </Button>
+              </AlertDialog.Action>
+            </div>
+          </AlertDialog.Content>
+        </AlertDialog.Portal>
+      </AlertDialog.Root>
+    </Section>
+  );
+}

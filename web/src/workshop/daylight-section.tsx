@@ -1,0 +1,78 @@
+import { clockOf, daylightOn } from '@eveningtide/core/schedule';
+import { useDays } from '../ui/days.js';
+import { Field } from '../ui/field.js';
+import { NumberField } from '../ui/number-field.js';
+import { SelectField } from '../ui/select-field.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { Section } from './section.js';
+import type { SectionProps } from './workshop-view.js';
+
+/** When colours can be judged by daylight: typed, or computed for where the bench stands. */
+export function DaylightSection({ workshop: { daylight }, change }: SectionProps) {
+  const { now } = usePlan();
+  const days = useDays();
+  const today = daylightOn(daylight, now.date);
+  const clock = (name: 'start' | 'end' | 'noon', label: string) => (
+    <Field label={label}>
+      {(ids) => (
+        <input
+          {...ids}
+          type="time"
+          className="field figures"
+          value={daylight[name]}
+          onChange={(event) => {
+            if (event.target.value) change({ daylight: { ...daylight, [name]: event.target.value } });
+          }}
+        />
+      )}
+    </Field>
+  );
+  return (
+    <Section title="Daylight" note="Steps that want daylight are planned into it.">
+      <div className="grid grid-cols-3 items-end gap-2">
+        <SelectField
+          label="Hours"
+          value={daylight.by}
+          options={[
+            { id: 'typed', name: 'the same all year' },
+            { id: 'latitude', name: 'by latitude' },
+          ]}
+          onChange={(by) => {
+            change({ daylight: { ...daylight, by } });
+          }}
+        />
+        {daylight.by === 'typed' ? (
+          <>
+            {clock('start', 'From')}
+            {clock('end', 'To')}
+          </>
+        ) : (
+          <>
+            <NumberField
+              label="Latitude (° north)"
+              value={daylight.latitudeDeg}
+              min={-90}
+              max={90}
+              optional={false}
+              onChange={(latitudeDeg) => {
+                if (latitudeDeg !== null) change({ daylight: { ...daylight, latitudeDeg } });
+              }}
+            />
+            {clock('noon', 'Sun highest at')}
+          </>
+        )}
+      </div>
+      <p className="mt-1 text-[0.8125rem] text-ink-2">
+        {days.day(now.date)}:{' '}
+        {today.toMin > today.fromMin ? (
+          <span className="figures">
+            {clockOf(today.fromMin)}–{clockOf(today.toMin)}
+          </span>
+        ) : (
+          'no daylight'
+        )}
+        {daylight.by === 'latitude' && ' (right to a few minutes)'}
+      </p>
+    </Section>
+  );
+}

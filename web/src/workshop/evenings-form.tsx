@@ -1,0 +1,139 @@
+import { isClock, isDate, type Workshop } from '@eveningtide/core/schedule';
+import { Plus, X } from 'lucide-react';
+import { Button } from '../ui/button.js';
+import { localNow } from '../ui/days.js';
+
+const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const USUAL = { start: '19:30', end: '21:30' };
+
+export type EveningsOf = Pick<Workshop, 'weekly' | 'dates'>;
+
+/** What is wrong with the evenings as typed; null when they can be kept. */
+export function eveningsFault({ weekly, dates }: EveningsOf): string | null {
+  const good = [...weekly, ...dates].every(
+    ({ start, end }) => (start === null) === (end === null) && (start === null || end === null || (isClock(start) && isClock(end))),
+  );
+  return good && dates.every(({ date }) => isDate(date)) ? null : 'Each evening wants both times, each date a day.';
+}
+
+/** A weekly pattern, and single dates that differ from it. */
+export function EveningsForm({ weekly, dates, onChange }: EveningsOf & { onChange: (evenings: EveningsOf) => void }) {
+  const setWeekly = (next: EveningsOf['weekly']) => {
+    onChange({ weekly: next, dates });
+  };
+  const setDates = (next: EveningsOf['dates']) => {
+    onChange({ weekly, dates: next });
+  };
+  const patchDay = (weekday: number, change: Partial<EveningsOf['weekly'][number]>) => {
+    setWeekly(weekly.map((e) => (e.weekday === weekday ? { ...e, ...change } : e)));
+  };
+  const patchDate = (at: number, change: Partial<EveningsOf['dates'][number]>) => {
+    setDates(dates.map((d, i) => (i === at ? { ...d, ...change } : d)));
+  };
+  return (
+    <>
+      <fieldset>
+        <legend className="mb-1 font-semibold">Every week</legend>
+        {WEEKDAYS.map((name, weekday) => {
+          const evening = weekly.find((e) => e.weekday === weekday);
+          return (
+            <div key={name} className="grid grid-cols-[1fr_8.5rem_8.5rem] items-center gap-2 py-0.5">
+              <label className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  checked={evening !== undefined}
+                  onChange={(event) => {
+                    setWeekly(
+                      event.target.checked
+                        ? [...weekly, { weekday, ...USUAL }].sort((a, b) => a.weekday - b.weekday)
+                        : weekly.filter((e) => e.weekday !== weekday),
+                    );
+                  }}
+                />
+                {name}
+              </label>
+              {evening && (
+                <input
+                  type="time"
+                  aria-label={`${name} from`}
+                  className="field figures"
+                  value={evening.start}
+                  onChange={(event) => {
+                    patchDay(weekday, { start: event.target.value });
+                  }}
+                />
+              )}
+              {evening && (
+                <input
+                  type="time"
+                  aria-label={`${name} to`}
+                  className="field figures"
+                  value={evening.end}
+                  onChange={(event) => {
+                    patchDay(weekday, { end: event.target.value });
+                  }}
+                />
+              )}
+            </div>
+          );
+        })}
+      </fieldset>
+      <fieldset className="mt-3">
+        <legend className="mb-1 font-semibold">Single dates instead</legend>
+        {dates.map((single, at) => (
+          <div key={at} className="grid grid-cols-[1fr_8.5rem_8.5rem_1.875rem] items-center gap-2 py-0.5">
+            <input
+              type="date"
+              aria-label={`Date ${String(at + 1)}`}
+              className="field figures"
+              value={single.date}
+              onChange={(event) => {
+                patchDate(at, { date: event.target.value });
+              }}
+            />
+            <input
+              type="time"
+              aria-label={`Date ${String(at + 1)} from`}
+              className="field figures"
+              value={single.start ?? ''}
+              onChange={(event) => {
+                patchDate(at, { start: event.target.value || null });
+              }}
+            />
+            <input
+              type="time"
+              aria-label={`Date ${String(at + 1)} to`}
+              className="field figures"
+              value={single.end ?? ''}
+              onChange={(event) => {
+                patchDate(at, { end: event.target.value || null });
+              }}
+            />
+            <button
+              type="button"
+              aria-label={`Take date ${String(at + 1)} out`}
+              onClick={() => {
+                setDates(dates.filter((_, i) => i !== at));
+              }}
+            >
+              <X size={16} aria-hidden="true" />
+            </button>
+          </div>
+        ))}
+        <Button
+          small
+          className="mt-1"
+          onClick={() => {
+            setDates([...dates, { date: localNow().date, ...USUAL }]);
+          }}
+        >
+          <Plus size={14} aria-hidden="true" /> Add a date
+        </Button>
+        <p className="mt-1 text-[0.8125rem] text-ink-3">A date without times is an evening off.</p>
+      </fieldset>
+      <p role="alert" className="min-h-5 text-[0.8125rem] font-semibold text-brick">
+        {eveningsFault({ weekly, dates })}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,14 @@
+import { useId, type ReactNode } from 'react';
+
+export function Section({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
+  const id = useId();
+  return (
+    <section aria-labelledby={id} className="mb-4 break-inside-avoid border border-line-strong bg-paper px-4 py-3">
+      <h2 id={id} className="text-lg font-semibold">
+        {title}
+      </h2>
+      {note && <p className="mb-2 text-[0.8125rem] text-ink-2">{note}</p>}
+      {children}
+    </section>
+  );
+}

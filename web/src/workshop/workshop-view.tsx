@@ -1,0 +1,58 @@
+import type { Workshop } from '@eveningtide/core/schedule';
+import { Failed, Loading } from '../ui/states.js';
+import { AirSection } from './air-section.js';
+import { BackupsSection } from './backups-section.js';
+import { DaylightSection } from './daylight-section.js';
+import { DisplaySection } from './display-section.js';
+import { DroppersSection } from './droppers-section.js';
+import { EquipmentSection } from './equipment-section.js';
+import { EveningsForm } from './evenings-form.js';
+import { SchoolsSection } from './schools-section.js';
+import { Section } from './section.js';
+import { useWorkshop, type WorkshopEditor } from './use-workshop.js';
+
+/** What every section gets: the workshop as it stands, and a way to change it. */
+export interface SectionProps {
+  workshop: Workshop;
+  change: WorkshopEditor['change'];
+}
+
+const STATES: Record<WorkshopEditor['state'], string> = {
+  saved: 'All saved',
+  unsaved: 'Not saved yet …',
+  failed: 'Not saved',
+  waiting: 'Not saved: the evenings are not complete',
+};
+
+/** The place everything is planned for. */
+export function WorkshopView() {
+  const { workshop, state, change, isError, retry } = useWorkshop();
+  if (isError && !workshop) return <Failed what="the workshop" onRetry={retry} />;
+  if (!workshop) return <Loading what="the workshop" />;
+  const props = { workshop, change };
+  return (
+    <main className="@container p-4">
+      <header className="mb-3 flex items-baseline justify-between gap-4">
+        <h1 className="text-[1.6875rem] leading-8 font-bold">Workshop</h1>
+        <p
+          role="status"
+          className={`text-[0.8125rem] ${state === 'saved' || state === 'unsaved' ? 'text-ink-2' : 'font-semibold text-brick'}`}
+        >
+          {STATES[state]}
+        </p>
+      </header>
+      <div className="columns-1 gap-4 @min-[56rem]:columns-2">
+        <Section title="Evenings" note="The plan uses these hours and nothing else.">
+          <EveningsForm weekly={workshop.weekly} dates={workshop.dates} onChange={change} />
+        </Section>
+        <AirSection {...props} />
+        <DaylightSection {...props} />
+        <EquipmentSection {...props} />
+        <DroppersSection {...props} />
+        <DisplaySection {...props} />
+        <SchoolsSection {...props} />
+        <BackupsSection />
+      </div>
+    </main>
+  );
+}
