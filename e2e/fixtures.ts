@@ -11,7 +11,9 @@ export const NOW = '2026-11-24T18:30:00';
  */
 export const test = base.extend<{ server: RunningServer; bench: Page }>({
   server: async ({}, use) => {
-    const server = await startServer({ env: { TZ: process.env['TZ'] ?? 'UTC', EVENINGTIDE_TODAY: NOW.slice(0, 10) } });
+    const server = await startServer({
+      env: { TZ: process.env['TZ'] ?? 'UTC', EVENINGTIDE_TODAY: NOW.slice(0, 10), EVENINGTIDE_BACKUPS: 'none' },
+    });
     await use(server);
     await server.stop();
   },
@@ -46,3 +48,29 @@ export const openPiece = async (page: Page, name: string): Promise<void> => {
 export const rows = (page: Page) => page.getByRole('region', { name: 'Sequence' }).getByRole('listitem');
 
 export const saved = (page: Page) => expect(page.getByText('All saved')).toBeVisible();
+
+/** The pieces of the demo, in their order. */
+export const PIECES = [
+  'Salt van No. 14',
+  'Peat wagons 22, 23, 27',
+  'Field lorry in estuary mud',
+  'Slate load for flat No. 3',
+  'Quay wall casting',
+];
+
+/** Chooses in the open step what a painter would: technique, bottle or kind, dilution. */
+export async function setStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {
+  const sequence = page.getByRole('region', { name: 'Sequence' });
+  await sequence.getByLabel('Technique').selectOption({ label: technique });
+  if (material) {
+    await sequence.getByRole('combobox', { name: 'Material' }).click();
+    await page.getByRole('option', { name: material, exact: true }).click();
+  }
+  if (dilution) await sequence.getByLabel('Dilution').fill(dilution);
+}
+
+export async function addStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a step', exact: true }).click();
+  await expect(rows(page).last().getByRole('button', { expanded: true })).toBeVisible();
+  await setStep(page, technique, material, dilution);
+}

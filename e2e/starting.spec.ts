@@ -79,6 +79,7 @@ test('the demo lives beside the painter’s own data and never over them', async
         sizeMl: 40,
         leftMl: 31,
         openedOn: null,
+        triedOn: null,
         place: '',
         note: '',
       },
@@ -88,7 +89,7 @@ test('the demo lives beside the painter’s own data and never over them', async
   await own.stop();
 
   const demo = await startServer({ folder });
-  expect(((await (await fetch(`${demo.url}/api/pieces`)).json()) as unknown[]).length).toBe(2);
+  expect(((await (await fetch(`${demo.url}/api/pieces`)).json()) as unknown[]).length).toBe(5);
   await demo.stop();
 
   const again = await startServer({ demo: false, folder });

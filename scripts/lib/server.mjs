@@ -6,6 +6,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT } from './run.mjs';
 
+/** How long a server may take to end. */
+const PATIENCE_MS = 15_000;
+
 const freePort = () =>
   new Promise((resolve, reject) => {
     const probe = createServer();
@@ -41,6 +44,8 @@ export async function startServer({ demo = true, env = {}, folder = null } = {})
         resolve();
       });
       child.kill(signal);
+      // a server that does not end is itself a fault, but must not hold up everything after it
+      setTimeout(() => child.kill('SIGKILL'), PATIENCE_MS).unref();
     });
   return { url: `http://127.0.0.1:${port}`, folder: data, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
 }

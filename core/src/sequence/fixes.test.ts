@@ -130,6 +130,14 @@ describe('fixes', () => {
     expect(reports[1]!.startMin).toBeGreaterThan(0.8 * 2880);
   });
 
+  test('one rule tells of two places at one step: each has a fix of its own', () => {
+    const p = problem([['spray-coat', 'primer-lacquer-aerosol']], subject({ keepClean: ['wheel-treads', 'pick-ups'] }));
+    const told = cured(p).filter((f) => f.rule === 'keep-clean-unprotected');
+    expect(told.map((f) => f.zones)).toEqual([['wheel-treads'], ['pick-ups']]);
+    for (const finding of told) expect(finding.fixes.map((fix) => fix.way)).toContain('mask');
+    expect(told[0]?.fixes.map((fix) => fix.label)).toContain('Clean the treads at the end');
+  });
+
   test('what nothing can cure gets no button', () => {
     const p = problem([['airbrush-coat', 'acrylic-matt']], subject(), { tempC: 3, rhPct: 60 });
     const [finding] = cured(p);

@@ -48,6 +48,10 @@ function problemAfter(problem: SequenceProblem, fix: Fix): { problem: SequencePr
 const WEIGHT = { snag: 100, caution: 10, hint: 1 } as const;
 const burden = (findings: readonly Finding[]): number => findings.reduce((sum, f) => sum + WEIGHT[f.severity], 0);
 
+/** The same trouble: one rule can tell of several places at one step. */
+const isSame = (a: Finding, b: Finding): boolean =>
+  a.rule === b.rule && (a.causeIndex !== null) === (b.causeIndex !== null) && a.zones.some((zone) => b.zones.includes(zone));
+
 /**
  * Of a finding's proposals, those that make it go away and leave the sequence with less trouble than before; the best of
  * each kind, the best first. Each is tried by walking the changed sequence.
@@ -57,9 +61,7 @@ function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly F
   const tried = finding.fixes.flatMap((fix) => {
     const { problem: changed, was } = problemAfter(problem, fix);
     const { findings } = checkSequence(changed);
-    const stays = findings.some(
-      (f) => f.rule === finding.rule && (f.causeIndex !== null) === (finding.causeIndex !== null) && was[f.stepIndex] === finding.stepIndex,
-    );
+    const stays = findings.some((f) => isSame(f, finding) && was[f.stepIndex] === finding.stepIndex);
     const after = burden(findings);
     return stays || after >= before ? [] : [{ fix, after }];
   });

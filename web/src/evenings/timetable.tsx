@@ -3,22 +3,26 @@ import { stepIdOf, stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { Drying } from './drying.js';
 import { staggered, timelineOf, type Timeline } from './timeline.js';
 
-const LANE = 92;
 const BLOCK = 22;
-const FLOOR = 76;
 const LABEL_ROWS = 3;
-const LABEL_STEP = 16;
+/** A label is what is pressed: high enough for a finger (WCAG 2.5.8). */
+const LABEL_STEP = 24;
+const FLOOR = LABEL_ROWS * LABEL_STEP + BLOCK + 2;
+const LANE = FLOOR + 14;
 /** Pixels of an average letter of a label. */
 const LETTER_PX = 7.5;
 /** Show the evenings of the plan, and at least so many. */
 const LEAST_EVENINGS = 4;
+
+/** Labels are as wide as the text size makes them. */
+const textScale = (): number => parseFloat(getComputedStyle(document.documentElement).fontSize) / 16;
 
 interface Block {
   id: string;
@@ -92,7 +96,7 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
         {lanes.map(({ piece, blocks }) => {
           const own = outlook.pieces.find((p) => p.pieceId === piece.id);
           const labels = staggered(
-            blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * LETTER_PX + 10 })),
+            blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * LETTER_PX * textScale() + 14 })),
             LABEL_ROWS,
           );
           return (
@@ -103,46 +107,78 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
               />
               <div className="relative border-b border-line" style={{ height: LANE }}>
                 {own && <Drying timeline={timeline} own={own} height={LANE} floor={FLOOR} wedge={BLOCK} />}
-                {blocks.map((block, i) => {
-                  const x = timeline.x(block.startMin);
-                  const top = FLOOR - BLOCK - LABEL_STEP * ((labels[i] ?? 0) + 1);
-                  const isTarget = target === `${piece.id}/${block.stepId}`;
-                  return (
-                    <Link
-                      key={block.id}
-                      ref={isTarget ? marked : undefined}
-                      to={`/pieces/${piece.id}?step=${block.stepId}`}
-                      title={`${days.dayOf(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}`}
-                      aria-label={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${days.dayOf(outlook.originDate, block.startMin)} ${clockOf(block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
-                      className="group absolute block"
-                      style={{ left: x, top, width: Math.max(24, (block.endMin - block.startMin) * pxPerMin), height: FLOOR - top }}
-                    >
-                      <span
-                        className={`absolute bottom-0 left-0 border ${block.snag ? 'border-2 border-brick' : 'border-ink'} ${isTarget ? 'ring-2 ring-ink ring-offset-2' : ''} ${block.colour ? '' : 'bg-paper'}`}
-                        style={{
-                          width: Math.max(5, (block.endMin - block.startMin) * pxPerMin),
-                          height: BLOCK,
-                          background: block.colour ?? undefined,
-                        }}
-                      />
-                      {(labels[i] ?? 0) > 0 && (
-                        <span className="absolute left-0 w-px bg-line-strong" style={{ top: LABEL_STEP, bottom: BLOCK }} />
-                      )}
-                      <span
-                        className={`absolute top-0 left-0 bg-paper/80 pr-1 text-[0.8125rem] leading-4 whitespace-nowrap group-hover:z-10 group-hover:underline group-focus-visible:z-10 ${labels[i] === null ? 'sr-only group-hover:not-sr-only group-hover:absolute group-focus-visible:not-sr-only group-focus-visible:absolute' : ''} ${block.snag ? 'font-semibold text-brick' : ''}`}
-                      >
-                        {block.snag ? '⚠ ' : ''}
-                        {block.name}
-                      </span>
-                    </Link>
-                  );
-                })}
+                {blocks.map((block, i) => (
+                  <BlockMark
+                    key={block.id}
+                    block={block}
+                    row={labels[i] ?? null}
+                    x={timeline.x(block.startMin)}
+                    width={Math.max(5, (block.endMin - block.startMin) * pxPerMin)}
+                    to={`/pieces/${piece.id}?step=${block.stepId}`}
+                    words={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${days.when(outlook.originDate, block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
+                    target={target === `${piece.id}/${block.stepId}` ? marked : null}
+                  />
+                ))}
               </div>
             </div>
           );
         })}
       </div>
     </div>
+  );
+}
+
+/**
+ * A step in its lane: the block at its time, and the label above that is pressed. Where steps stand so close that no
+ * label fits, the block alone is shown; a wider view has room for it.
+ */
+function BlockMark({
+  block,
+  row,
+  x,
+  width,
+  to,
+  words,
+  target,
+}: {
+  block: Block;
+  row: number | null;
+  x: number;
+  width: number;
+  to: string;
+  words: string;
+  target: RefObject<HTMLAnchorElement | null> | null;
+}) {
+  const top = FLOOR - BLOCK - LABEL_STEP * ((row ?? 0) + 1);
+  return (
+    <>
+      {row !== null && row > 0 && (
+        <span
+          className="absolute w-px bg-line-strong"
+          style={{ left: x, top: top + LABEL_STEP, height: FLOOR - BLOCK - top - LABEL_STEP }}
+        />
+      )}
+      <Link
+        to={to}
+        tabIndex={-1}
+        aria-hidden="true"
+        title={words}
+        className={`absolute block border ${block.snag ? 'border-2 border-brick' : 'border-ink'} ${target ? 'ring-2 ring-ink ring-offset-2' : ''} ${block.colour ? '' : 'bg-paper'}`}
+        style={{ left: x, top: FLOOR - BLOCK, width, height: BLOCK, background: block.colour ?? undefined }}
+      />
+      {row !== null && (
+        <Link
+          ref={target ?? undefined}
+          to={to}
+          aria-label={words}
+          className={`absolute block min-w-6 bg-paper/80 pr-1 text-[0.8125rem] leading-6 whitespace-nowrap hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
+          style={{ left: x, top, height: LABEL_STEP }}
+        >
+          {block.snag ? '⚠ ' : ''}
+          {block.name}
+        </Link>
+      )}
+    </>
   );
 }
 

@@ -58,6 +58,7 @@ export function BatchPanel({ piece }: { piece: Piece }) {
           <button
             type="button"
             aria-label={`Take ${member.label} out of the batch`}
+            className="flex min-h-7 min-w-6 items-center justify-center"
             onClick={() => {
               dispatch(editorActions.memberRemoved(member.id));
             }}

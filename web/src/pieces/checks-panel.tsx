@@ -45,11 +45,11 @@ function CheckList({ piece, when }: { piece: Piece; when: CheckItem['when'] }) {
       {piece.checks
         .filter((check) => check.when === when)
         .map((check) => (
-          <div key={check.id} className="flex items-start gap-2 py-0.5">
-            <label className="flex flex-1 items-start gap-2">
+          <div key={check.id} className="flex items-start gap-2">
+            <label className="flex min-h-7 flex-1 items-center gap-2">
               <input
                 type="checkbox"
-                className="mt-1"
+                className="size-4 shrink-0"
                 checked={check.done}
                 onChange={(event) => {
                   set(piece.checks.map((one) => (one.id === check.id ? { ...one, done: event.target.checked } : one)));
@@ -60,6 +60,7 @@ function CheckList({ piece, when }: { piece: Piece; when: CheckItem['when'] }) {
             <button
               type="button"
               aria-label={`Take “${check.text}” off the list`}
+              className="flex size-7 items-center justify-center"
               onClick={() => {
                 set(piece.checks.filter((one) => one.id !== check.id));
               }}

@@ -230,7 +230,12 @@ function PinLine({
           onChange({ note: event.target.value });
         }}
       />
-      <button type="button" aria-label={`Take pin ${String(number)} out`} onClick={onRemove}>
+      <button
+        type="button"
+        aria-label={`Take pin ${String(number)} out`}
+        className="flex min-h-7 min-w-6 items-center justify-center"
+        onClick={onRemove}
+      >
         <X size={14} aria-hidden="true" />
       </button>
     </li>

@@ -83,7 +83,7 @@ function ZoneList({ piece }: { piece: Piece }) {
           what={
             <button
               type="button"
-              className="underline decoration-line-strong underline-offset-2 hover:decoration-ink"
+              className="min-h-6 underline decoration-line-strong underline-offset-2 hover:decoration-ink"
               onClick={() => {
                 setZone(zone.id);
               }}
@@ -220,6 +220,7 @@ function Features({ piece, zone }: { piece: Piece; zone: Zone }) {
             <button
               type="button"
               aria-label={`Take ${feature.label} out`}
+              className="flex min-h-7 min-w-6 items-center justify-center"
               onClick={() => {
                 set(piece.features.filter((other) => other.id !== feature.id));
               }}

@@ -30,8 +30,11 @@ export function completeSize(template: Template, given: Partial<Size>): Size {
   const known = DIMENSIONS.filter((name) => (given[name] ?? 0) > 0);
   if (known.length < 2) throw new RangeError(`two of length, width and height are needed, got ${String(known.length)}`);
   const scale = known.reduce((product, name) => product * ((given[name] ?? 1) / template.size[name]), 1) ** (1 / known.length);
-  const filled = DIMENSIONS.map((name) => [name, (given[name] ?? 0) > 0 ? given[name] : template.size[name] * scale]);
-  return Object.fromEntries(filled);
+  const filled = (name: keyof Size): number => {
+    const mm = given[name] ?? 0;
+    return mm > 0 ? mm : template.size[name] * scale;
+  };
+  return { lengthMm: filled('lengthMm'), widthMm: filled('widthMm'), heightMm: filled('heightMm') };
 }
 
 /** Surface of a zone, mm²: what the views draw and what lies hidden, with its relief. */

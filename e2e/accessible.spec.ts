@@ -1,0 +1,37 @@
+import { expect, expectAccessible, test } from './fixtures.js';
+
+const VIEWS = [
+  '/pieces',
+  '/pieces/salt-van-14',
+  '/pieces/peat-wagons?step=s12',
+  '/pieces/quay-wall?step=s7',
+  '/pieces/salt-van-14/card',
+  '/evenings',
+  '/tonight',
+  '/shelf',
+  '/shelf?part=own',
+  '/shelf?part=catalogue',
+  '/workshop',
+];
+
+for (const theme of ['day', 'dusk'])
+  for (const textPct of [100, 130])
+    test(`every view is accessible: ${theme} theme, text at ${String(textPct)} %`, async ({ bench: page, server }) => {
+      await page.evaluate(
+        (display) => {
+          localStorage.setItem('eveningtide.display', JSON.stringify(display));
+        },
+        { theme, textPct },
+      );
+      for (const path of VIEWS) {
+        await test.step(path, async () => {
+          await page.goto(`${server.url}${path}`);
+          await expect(page.getByRole('main')).toBeVisible();
+          await expect(page.getByRole('link', { name: /^Evenings/ })).not.toHaveText('Evenings0');
+          await expectAccessible(page);
+          // nothing runs out of the window
+          const over = await page.locator('#view').evaluate((view) => view.scrollWidth - view.clientWidth);
+          expect(over).toBeLessThanOrEqual(0);
+        });
+      }
+    });
