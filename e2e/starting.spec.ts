@@ -122,3 +122,71 @@ test('killed in the middle of saving, it starts again with a whole piece', async
   expect(after.piece.steps).toHaveLength(10);
   await second.stop();
 });
+
+interface Stored {
+  piece: { id: string; name: string };
+}
+
+const names = async (url: string): Promise<string[]> =>
+  ((await (await fetch(`${url}/api/pieces`)).json()) as Stored[]).map(({ piece }) => piece.name);
+
+const waits = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
+
+/** Moments after a request was sent, ms: before, while and after the work is done, on a quick machine and on a slow one. */
+const MOMENTS_MS = [1, 15, 40, 90, 200];
+
+test('killed at any moment of reading a plan file, it holds either all of the old or all of the new', async () => {
+  test.slow();
+  const first = await startServer({ folder });
+  const plan = (await (await fetch(`${first.url}/api/plan-file`)).json()) as { pieces: { id: string; name: string }[] };
+  await first.stop();
+  const before = plan.pieces.map((piece) => piece.name);
+  // many pieces, so that the reading takes a while
+  const many = Array.from({ length: 40 }, (_, i) => ({
+    ...plan.pieces[i % plan.pieces.length]!,
+    id: `copy-${String(i)}`,
+    name: `Copy ${String(i)}`,
+  }));
+  const after = many.map((piece) => piece.name);
+  for (const ms of MOMENTS_MS) {
+    const server = await startServer({ folder });
+    const found = await names(server.url);
+    expect([before.join(), after.join()]).toContain(found.join());
+    void fetch(`${server.url}/api/plan-file?today=2026-11-24`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ ...plan, pieces: many }),
+    }).catch(() => undefined);
+    await waits(ms);
+    await server.kill();
+  }
+  const last = await startServer({ folder });
+  expect([before.join(), after.join()]).toContain((await names(last.url)).join());
+  await last.stop();
+});
+
+test('killed at any moment of making or putting back a backup, nothing is lost and no half file counts as a backup', async () => {
+  test.slow();
+  const first = await startServer({ folder });
+  const before = await names(first.url);
+  await fetch(`${first.url}/api/backups`, { method: 'POST' });
+  await fetch(`${first.url}/api/pieces/quay-wall`, { method: 'DELETE' });
+  const without = await names(first.url);
+  await first.stop();
+  const backups = async (url: string) => (await (await fetch(`${url}/api/backups`)).json()) as { name: string }[];
+  for (const ms of MOMENTS_MS)
+    for (const work of ['make', 'restore']) {
+      const server = await startServer({ folder });
+      const kept = (await backups(server.url))[0]!.name;
+      const path = work === 'make' ? '/api/backups' : `/api/backups/${kept}/restore`;
+      void fetch(`${server.url}${path}`, { method: 'POST' }).catch(() => undefined);
+      await waits(ms);
+      await server.kill();
+      const again = await startServer({ folder });
+      expect([before.join(), without.join()]).toContain((await names(again.url)).join());
+      // whatever is listed as a backup can be put back
+      const newest = (await backups(again.url))[0]!.name;
+      expect((await fetch(`${again.url}/api/backups/${newest}/restore`, { method: 'POST' })).status).toBe(204);
+      await again.stop();
+    }
+});

@@ -12,7 +12,7 @@ await buildAll();
 const { chromium } = await import('@playwright/test');
 // a day of its own, so that pictures differ only where the views do
 const DAY = '2026-11-24';
-const server = await startServer({ env: { EVENINGTIDE_TODAY: DAY } });
+const server = await startServer({ env: { EVENINGTIDE_TODAY: DAY, EVENINGTIDE_BACKUPS: 'none' } });
 const browser = await chromium.launch({ executablePath: await chromiumPath(), args: BROWSER_FLAGS });
 const folder = process.argv[2] ?? join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
@@ -29,15 +29,36 @@ async function shot(name, path, ready, prepare) {
   console.log(name);
 }
 
+/** The browser remembers theme and text size; each picture says its own. */
+async function display(theme, textPct = 100) {
+  await page.goto(`${server.url}/pieces`);
+  await page.evaluate((chosen) => localStorage.setItem('eveningtide.display', JSON.stringify(chosen)), { theme, textPct });
+}
+
+/** Brings a part of the column beside the sequence into the picture. */
+const beside = (heading) => () =>
+  page.getByRole('heading', { name: heading }).evaluate((element) => element.scrollIntoView({ block: 'start' }));
+
 await shot('pieces', '/pieces', /nothing stands against/);
 await shot('piece', '/pieces/salt-van-14', /White spirit lifts/);
-await shot('piece-step', '/pieces/salt-van-14?step=s8', /While it dries/);
+await shot('piece-step', '/pieces/quay-wall?step=s7', /While it dries/);
+await shot('batch', '/pieces/peat-wagons', 'Build');
+await shot('pictures', '/pieces/quay-wall', 'Build', beside('Pictures'));
 await shot('evenings', '/evenings', 'Your hands');
 await shot('tonight', '/tonight', /Print the bench card/);
-await shot('new-piece', '/pieces', /nothing stands against/, () => page.getByRole('button', { name: 'New piece' }).click());
+await shot('shelf', '/shelf', 'Lichen green');
+await shot('workshop', '/workshop', 'Droppers');
+await shot('new-piece', '/pieces?new', 'Measured on');
+await shot('command-box', '/evenings', 'Your hands', () => page.keyboard.press('Control+k'));
+await display('dusk');
+await shot('dusk', '/pieces/salt-van-14', /White spirit lifts/);
+await display('day', 130);
+await shot('large-text', '/pieces/field-lorry', 'Build');
+await display('day');
 // the bench card as it is printed: A4 upright at 96 dpi
 await page.setViewportSize({ width: 794, height: 1123 });
 await page.emulateMedia({ media: 'print' });
 await shot('bench-card', '/tonight', /Leave alone overnight/);
+await shot('piece-card', '/pieces/salt-van-14/card', 'Before');
 await browser.close();
 await server.stop();

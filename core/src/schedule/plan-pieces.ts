@@ -170,6 +170,7 @@ export function sequenceProblem(piece: Piece, { workshop, supplies, originDate, 
     bench: airOverEvenings(workshop.climate, evenings),
     places: placesOf(workshop),
     supplies,
+    schools: workshop.schools,
     bottleAgesDays: steps.map((step) => {
       const openedOn = supplies.bottle(step.bottleId)?.openedOn ?? null;
       return openedOn === null ? null : daysBetween(openedOn, originDate);

@@ -1,3 +1,4 @@
+import type { Relief } from '../subjects/index.js';
 import type { Layer } from './layer.js';
 
 /**
@@ -12,10 +13,13 @@ export interface Build {
   depthLostUm: number;
 }
 
+/** What of a layer makes film. */
+export type Laid = Pick<Layer, 'technique' | 'material' | 'dryUm' | 'coats' | 'coverPct' | 'sprayed'>;
+
 export const NO_BUILD: Build = { recessUm: 0, faceUm: 0, crestUm: 0, widthLostUm: 0, depthLostUm: 0 };
 
 /** Film of one layer on recess, face and crest, µm: the mean over the zone, so a partial cover counts in part. */
-export function filmOf(layer: Pick<Layer, 'technique' | 'dryUm' | 'coats' | 'coverPct'>): {
+export function filmOf(layer: Pick<Laid, 'technique' | 'dryUm' | 'coats' | 'coverPct'>): {
   recessUm: number;
   faceUm: number;
   crestUm: number;
@@ -29,31 +33,41 @@ export function filmOf(layer: Pick<Layer, 'technique' | 'dryUm' | 'coats' | 'cov
 const WIDE_FROM_PCT = 50;
 
 /** Film that stays: thinners leave none; glue lies under and between what it holds. */
-const stays = ({ material, technique }: Layer): boolean =>
+const stays = ({ material, technique }: Laid): boolean =>
   material.role !== 'thinner' && material.role !== 'glue' && technique.effect !== 'wet';
 
-export function withLayer(build: Build, layer: Layer): Build {
-  if (!stays(layer)) return build;
-  const film = filmOf(layer);
+/** What one layer adds; null where it leaves no film. */
+export function buildOf(layer: Laid): Build | null {
+  if (!stays(layer) || layer.dryUm === 0) return null;
   const inGrooveUm = layer.coverPct >= WIDE_FROM_PCT ? layer.dryUm * layer.coats * layer.technique.deposit.recess : 0;
-  return {
-    recessUm: build.recessUm + film.recessUm,
-    faceUm: build.faceUm + film.faceUm,
-    crestUm: build.crestUm + film.crestUm,
-    widthLostUm: build.widthLostUm + (layer.sprayed ? 2 * inGrooveUm : 0),
-    depthLostUm: build.depthLostUm + (layer.sprayed ? 0 : inGrooveUm),
-  };
+  return { ...filmOf(layer), widthLostUm: layer.sprayed ? 2 * inGrooveUm : 0, depthLostUm: layer.sprayed ? 0 : inGrooveUm };
 }
+
+export const withBuild = (build: Build, added: Build): Build => ({
+  recessUm: build.recessUm + added.recessUm,
+  faceUm: build.faceUm + added.faceUm,
+  crestUm: build.crestUm + added.crestUm,
+  widthLostUm: build.widthLostUm + added.widthLostUm,
+  depthLostUm: build.depthLostUm + added.depthLostUm,
+});
 
 /** Share of a groove that may be gone before it is a caution, a snag (our numbers). */
 export const GROOVE_LIMITS = { cautionFrom: 0.3, snagFrom: 0.6 } as const;
 
+type Groove = Pick<Relief, 'grooveDepthUm' | 'grooveWidthUm'>;
+
+const shareOf = (lostUm: number, wholeUm: number): number => (wholeUm > 0 ? Math.min(1, lostUm / wholeUm) : 0);
+
 /** Share of the groove that is gone, 0–1, by width or depth, whichever lost more. A smooth surface has nothing to lose. */
-export function grooveLost(
-  build: Build,
-  relief: { grooveDepthUm: number; grooveWidthUm: number },
-): { share: number; by: 'width' | 'depth' } {
-  const width = relief.grooveWidthUm > 0 ? Math.min(1, build.widthLostUm / relief.grooveWidthUm) : 0;
-  const depth = relief.grooveDepthUm > 0 ? Math.min(1, build.depthLostUm / relief.grooveDepthUm) : 0;
+export function grooveLost(build: Build, relief: Groove): { share: number; by: 'width' | 'depth' } {
+  const width = shareOf(build.widthLostUm, relief.grooveWidthUm);
+  const depth = shareOf(build.depthLostUm, relief.grooveDepthUm);
   return width >= depth ? { share: width, by: 'width' } : { share: depth, by: 'depth' };
 }
+
+/** The same share alone, with what a further layer would take: asked for every zone at every step. */
+export const lostShare = (build: Build, added: Build, relief: Groove): number =>
+  Math.max(
+    shareOf(build.widthLostUm + added.widthLostUm, relief.grooveWidthUm),
+    shareOf(build.depthLostUm + added.depthLostUm, relief.grooveDepthUm),
+  );

@@ -1,7 +1,7 @@
 import { ALTERNATIVES, materialById, type Supplies } from '../materials/index.js';
 import { formatMinutes } from '../units/index.js';
 import { plainStep, type Step } from '../subjects/index.js';
-import { techniqueById } from '../techniques/index.js';
+import { techniqueById, type Schools } from '../techniques/index.js';
 import type { Edit, Fix } from './finding.js';
 import { openPlaces, sprays } from './keep-clean.js';
 import type { Layer } from './layer.js';
@@ -69,20 +69,27 @@ export function insertGlossCoat(moment: Moment): Fix[] {
   }));
 }
 
+/** What binds loose powder, by school: the painter's own way first, the other behind it. */
+const BINDERS: Record<Schools['fixingPowders'], readonly { technique: string; material: string }[]> = (() => {
+  const fixers = ['fixer-alcohol', 'fixer-spirit'].map((material) => ({ technique: 'fix', material }));
+  const clears = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'].map((material) => ({ technique: 'clear-coat', material }));
+  return { fixer: [...fixers, ...clears], clear: [...clears, ...fixers], none: [...fixers, ...clears] };
+})();
+
 /**
- * Binds loose powder, before the step at `at`. A misted fixer first: it darkens pale powders, a clear coat mutes them. The
- * powder is put on stronger, because either takes some of it away.
+ * Binds loose powder, before the step at `at`. A misted fixer darkens pale powders, a clear coat mutes them; the powder is
+ * put on stronger, because either takes some of it away.
  */
-export function fixPowder(zones: readonly string[], at: number, powders: readonly Layer[]): Fix[] {
+export function fixPowder(zones: readonly string[], at: number, powders: readonly Layer[], school: Schools['fixingPowders']): Fix[] {
   const stronger = powders.flatMap((powder): Edit[] => {
     const allowance = allowanceFor(powder);
     return allowance === null ? [] : [{ kind: 'patch', at: powder.stepIndex, patch: { allowance } }];
   });
   const edits = stronger.filter((edit, i) => stronger.findIndex((other) => other.at === edit.at) === i);
-  return (['fixer-alcohol', 'fixer-spirit'] as const).map((material) => ({
+  return BINDERS[school].map(({ technique, material }) => ({
     way: 'insert',
     label: `Fix it: ${materialById(material).name.toLowerCase()}${edits.length > 0 ? ', powder put on stronger' : ''}`,
-    edits: [...edits, { kind: 'insert', at, step: step({ technique: 'fix', material, zones: [...zones] }) }],
+    edits: [...edits, { kind: 'insert', at, step: step({ technique, material, zones: [...zones] }) }],
   }));
 }
 

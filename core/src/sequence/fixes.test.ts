@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyFix, checkSequence, checkWithFixes, expandRounds, fixForPlanned, stepIdOf, type SequenceProblem } from './index.js';
+import { USUAL_SCHOOLS } from '../techniques/index.js';
 import { problem, subject, type Short } from './example.js';
 
 const cured = (p: SequenceProblem) => checkWithFixes(p).findings;
@@ -128,6 +129,15 @@ describe('fixes', () => {
     const { findings, steps: reports } = checkSequence({ ...p, steps, startsMin: [0, null] });
     expect(findings).toEqual([]);
     expect(reports[1]!.startMin).toBeGreaterThan(0.8 * 2880);
+  });
+
+  test('powder is bound the painter’s own way first', () => {
+    const p = problem([['powder-dry', 'pigment-dry']], subject({ handled: true }));
+    const first = (fixingPowders: 'fixer' | 'clear') =>
+      checkWithFixes({ ...p, schools: { ...USUAL_SCHOOLS, fixingPowders } }).findings.find((f) => f.rule === 'powder-left-loose')?.fixes[0]
+        ?.label;
+    expect(first('fixer')).toContain('fixer');
+    expect(first('clear')).toContain('matt clear');
   });
 
   test('one rule tells of two places at one step: each has a fix of its own', () => {

@@ -17,10 +17,14 @@ const AROUND: Record<KeepClean, ReadonlySet<string>> = {
 export function sprays(step: Step, subject: Subject, place: KeepClean, supplies: Supplies): boolean {
   const { material, sprayed, technique } = incomingOf(step, supplies);
   const spreads = material !== null && (sprayed || technique.id === 'clear-coat' || technique.id === 'fix');
-  const own = subject.zones.filter((zone) => zone.keepClean === place).map((zone) => zone.id);
-  return spreads && step.zones.some((name) => AROUND[place].has(name) || own.includes(name));
+  if (!spreads || !subject.keepClean.includes(place)) return false;
+  return step.zones.some((name) => AROUND[place].has(name) || subject.zones.some((zone) => zone.keepClean === place && zone.id === name));
 }
 
 /** Zones of a place to be kept clean that are neither masked nor taken off. */
-export const openPlaces = (state: SequenceState, place: KeepClean): ZoneState[] =>
-  [...state.zones.values()].filter((zone) => zone.zone.keepClean === place && !zone.masked && !zone.off);
+export function openPlaces(state: SequenceState, place: KeepClean): ZoneState[] {
+  const out: ZoneState[] = [];
+  if (!state.subject.keepClean.includes(place)) return out;
+  for (const zone of state.zones.values()) if (zone.zone.keepClean === place && !zone.masked && !zone.off) out.push(zone);
+  return out;
+}

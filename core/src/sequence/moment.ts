@@ -1,6 +1,7 @@
 import type { Air } from '../climate/index.js';
 import type { Bottle, Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
+import type { Schools } from '../techniques/index.js';
 import type { Incoming } from './incoming.js';
 import type { Opening } from './openings.js';
 import type { SequenceState, ZoneState } from './state.js';
@@ -21,6 +22,8 @@ export interface Moment {
   openings: readonly { zone: ZoneState; opening: Opening }[];
   air: Air;
   supplies: Supplies;
+  /** What the painter does where practitioners disagree. */
+  schools: Schools;
   /** The bottle it is done with, and how long that has been open at this step, days; null where not known. */
   bottle: Bottle | null;
   bottleAgeDays: number | null;

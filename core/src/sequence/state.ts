@@ -1,8 +1,9 @@
 import type { AirSpan } from '../climate/index.js';
+import type { MaterialRole } from '../materials/index.js';
 import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
-import { NO_BUILD, withLayer, type Build } from './build.js';
+import { NO_BUILD, buildOf, withBuild, type Build } from './build.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -20,6 +21,8 @@ export interface ZoneState {
 
 export interface SequenceState {
   subject: Subject;
+  /** Kinds of material that lie anywhere by now: a rule that waits for one can leave at once. */
+  laidRoles: Set<MaterialRole>;
   zones: Map<string, ZoneState>;
 }
 
@@ -32,7 +35,7 @@ export function startState(subject: Subject): SequenceState {
     zone.id,
     { zone, substrate: substrateById(zone.substrate), layers: [], build: NO_BUILD, masked: false, maskedSinceMin: null, off: false },
   ]);
-  return { subject, zones: new Map(zones) };
+  return { subject, laidRoles: new Set(), zones: new Map(zones) };
 }
 
 /**
@@ -110,6 +113,8 @@ export function applyStep(
   spans: readonly AirSpan[],
 ): void {
   const laid = layerOf(step, stepIndex, incoming, endMin, spans);
+  const added = laid && buildOf(laid);
+  if (laid) state.laidRoles.add(laid.material.role);
   for (const zone of zonesReached(state, step, incoming)) {
     switch (incoming.technique.effect) {
       case 'mask':
@@ -136,7 +141,7 @@ export function applyStep(
           for (const below of zone.layers) below.loose = false;
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         zone.layers.push({ ...laid, loose: laid.loose && !fallsIntoWet(zone, endMin) });
-        zone.build = withLayer(zone.build, laid);
+        if (added) zone.build = withBuild(zone.build, added);
       }
     }
   }

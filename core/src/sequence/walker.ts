@@ -1,6 +1,7 @@
 import { airAt, constantAir, type Air, type AirSpan } from '../climate/index.js';
 import { CATALOGUE, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
+import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
 import { firstOpen } from '../units/index.js';
 import type { Finding } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
@@ -27,6 +28,8 @@ export interface SequenceProblem {
   places?: Readonly<Record<string, Air>>;
   /** What materials and bottles mean; the bare catalogue where it is left out. */
   supplies?: Supplies;
+  /** Whose fixes are offered first where schools differ; the usual ones where it is left out. */
+  schools?: Schools;
   /** How long each step's bottle has been open at minute 0, days; null where not known. */
   bottleAgesDays?: readonly (number | null)[];
 }
@@ -116,7 +119,7 @@ const MINUTES_PER_DAY = 1440;
 
 /** The walk that everything shares: each step in time order, then its outcome applied. Returns the state at the end. */
 function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
-  const { subject, steps, supplies = CATALOGUE } = problem;
+  const { subject, steps, supplies = CATALOGUE, schools = USUAL_SCHOOLS } = problem;
   const state = startState(subject);
   let clockMin = 0;
   for (const [stepIndex, step] of steps.entries()) {
@@ -143,6 +146,7 @@ function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
       openings,
       air,
       supplies,
+      schools,
       bottle: supplies.bottle(step.bottleId),
       bottleAgeDays: openedDays === null ? null : openedDays + startMin / MINUTES_PER_DAY,
     };
@@ -225,9 +229,8 @@ export function checkSequence(problem: SequenceProblem, { propose = false } = {}
     },
     after: (stage) => reports.push(reportOf(stage)),
   });
-  for (const rule of RULES)
-    if (rule.checkEnd)
-      say(rule.checkEnd({ subject: problem.subject, steps: problem.steps, state, supplies: problem.supplies ?? CATALOGUE }));
+  const { subject, steps, supplies = CATALOGUE, schools = USUAL_SCHOOLS } = problem;
+  for (const rule of RULES) if (rule.checkEnd) say(rule.checkEnd({ subject, steps, state, supplies, schools }));
   findings.sort((a, b) => a.stepIndex - b.stepIndex);
   return { steps: reports, findings };
 }

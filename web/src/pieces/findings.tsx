@@ -17,7 +17,11 @@ export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
   const own = usePieceOutlook(piece.id);
   const found = own?.findings.filter((finding) => stepIdOf(finding.stepId) === stepId) ?? [];
   return found.map((finding) => (
-    <FindingLine key={`${finding.rule} ${String(finding.causeIndex)} ${finding.stepId}`} finding={finding} piece={piece} />
+    <FindingLine
+      key={`${finding.rule} ${String(finding.causeIndex)} ${finding.stepId} ${finding.zones.join(' ')}`}
+      finding={finding}
+      piece={piece}
+    />
   ));
 }
 

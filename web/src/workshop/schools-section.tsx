@@ -5,7 +5,10 @@ import type { SectionProps } from './workshop-view.js';
 /** Where painters disagree: each way with its difference, and why the default is the default. */
 export function SchoolsSection({ workshop: { schools }, change }: SectionProps) {
   return (
-    <Section title="Your way" note="Painters disagree; each way has its price. What you choose is offered first.">
+    <Section
+      title="Your way"
+      note="Painters disagree; each way has its price. Powders, base and drying are offered your way already; the others count once the app lays down whole sequences."
+    >
       {SCHOOL_IDS.map((id) => (
         <School
           key={id}

@@ -1,13 +1,19 @@
 import type { Fix, Severity } from '../finding.js';
-import { layerOf } from '../layer.js';
-import { GROOVE_LIMITS, grooveLost, withLayer } from '../build.js';
+import { GROOVE_LIMITS, NO_BUILD, buildOf, grooveLost, lostShare, withBuild, type Laid } from '../build.js';
 import type { Moment } from '../moment.js';
+import type { ZoneState } from '../state.js';
 import { formatNumber } from '../../units/index.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'build-over-detail';
 const severityOf = (share: number): Severity | null =>
   share >= GROOVE_LIMITS.snagFrom ? 'snag' : share >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
+
+/** Film that the step would lay; null where it lays none. */
+function laidBy({ step, incoming }: Moment): Laid | null {
+  const { material, technique, dryUm, coverPct, sprayed } = incoming;
+  return material && dryUm > 0 && technique.effect !== 'none' ? { material, technique, dryUm, coverPct, sprayed, coats: step.coats } : null;
+}
 
 function thinner(moment: Moment): Fix[] {
   const { step, stepIndex, incoming } = moment;
@@ -43,16 +49,18 @@ export const buildOverDetail: Rule = {
     },
   },
   check(moment) {
-    const { step, stepIndex, incoming } = moment;
-    const laid = layerOf(step, stepIndex, incoming, moment.startMin, []);
-    if (!laid) return [];
-    const crossed = moment.zones.flatMap((zone) => {
-      if (zone.zone.seen === 'never') return [];
-      const before = severityOf(grooveLost(zone.build, zone.zone.relief).share);
-      const lost = grooveLost(withLayer(zone.build, laid), zone.zone.relief);
-      const now = severityOf(lost.share);
-      return now !== null && now !== before ? [{ zone, lost, severity: now }] : [];
-    });
+    const { stepIndex } = moment;
+    const laid = laidBy(moment);
+    const added = laid && buildOf(laid);
+    if (!added || added.widthLostUm + added.depthLostUm === 0) return [];
+    const crossed: { zone: ZoneState; lost: ReturnType<typeof grooveLost>; severity: Severity }[] = [];
+    for (const zone of moment.zones) {
+      if (zone.zone.seen === 'never') continue;
+      const severity = severityOf(lostShare(zone.build, added, zone.zone.relief));
+      if (severity === null || severity === severityOf(lostShare(zone.build, NO_BUILD, zone.zone.relief))) continue;
+      crossed.push({ zone, lost: grooveLost(withBuild(zone.build, added), zone.zone.relief), severity });
+    }
+    if (crossed.length === 0) return [];
     return (['snag', 'caution'] as const).flatMap((severity) => {
       const here = crossed.filter((c) => c.severity === severity);
       const worst = here.toSorted((a, b) => b.lost.share - a.lost.share)[0];

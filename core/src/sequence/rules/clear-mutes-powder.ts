@@ -28,7 +28,7 @@ export const clearMutesPowder: Rule = {
   check(moment) {
     const { technique, material } = moment.incoming;
     const covers = material?.role === 'clear' || material?.role === 'fixer';
-    if (!covers || (technique.effect !== 'film' && technique.id !== 'fix')) return [];
+    if (!covers || !moment.state.laidRoles.has('powder') || (technique.effect !== 'film' && technique.id !== 'fix')) return [];
     const muted = new Map<number, { layer: Layer; tone: Exclude<Tone, 'dark'>; zones: string[] }>();
     for (const zone of moment.zones)
       for (const layer of zone.layers) {

@@ -13,8 +13,9 @@ const CLEARS = ['clear-matt-acrylic', 'clear-satin-acrylic', 'clear-gloss-acryli
 /** The decal that lies open; a clear coat, or any full coat, seals it. */
 function openDecal(zone: ZoneState): Layer | null {
   const at = zone.layers.findLastIndex((layer) => layer.material.role === 'decal');
-  const sealed = zone.layers.slice(at + 1).some((layer) => layer.technique.effect === 'film');
-  return at < 0 || sealed ? null : (zone.layers[at] ?? null);
+  if (at < 0) return null;
+  const sealed = zone.layers.some((layer, i) => i > at && layer.technique.effect === 'film');
+  return sealed ? null : (zone.layers[at] ?? null);
 }
 
 function harms(moment: Moment): boolean {
@@ -50,7 +51,7 @@ export const decalUnsealed: Rule = {
     },
   },
   check(moment) {
-    if (!harms(moment)) return [];
+    if (!moment.state.laidRoles.has('decal') || !harms(moment)) return [];
     const open = moment.zones.flatMap((zone) => {
       const decal = openDecal(zone);
       return decal ? [{ zone: zone.zone.id, decal }] : [];
@@ -72,7 +73,7 @@ export const decalUnsealed: Rule = {
     ];
   },
   checkEnd(end) {
-    if (!end.subject.handled) return [];
+    if (!end.subject.handled || !end.state.laidRoles.has('decal')) return [];
     const open = [...end.state.zones.values()].flatMap((zone) => {
       const decal = openDecal(zone);
       return decal ? [{ zone: zone.zone.id, decal }] : [];

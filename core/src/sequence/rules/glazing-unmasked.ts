@@ -21,8 +21,9 @@ export const glazingUnmasked: Rule = {
     },
   },
   check(moment) {
+    if (!sprays(moment.step, moment.subject, 'glazing', moment.supplies)) return [];
     const open = openPlaces(moment.state, 'glazing');
-    if (open.length === 0 || !sprays(moment.step, moment.subject, 'glazing', moment.supplies)) return [];
+    if (open.length === 0) return [];
     const caused: Caused = {
       cause: ID,
       finding: finding(moment, ID, 'snag', {

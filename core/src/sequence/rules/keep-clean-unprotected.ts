@@ -20,8 +20,9 @@ const cleanedLater = ({ steps, stepIndex }: Moment): boolean =>
   steps.some((later, at) => at > stepIndex && later.technique === 'clean-treads');
 
 function unprotected(moment: Moment, place: KeepClean): Caused[] {
+  if (!sprays(moment.step, moment.subject, place, moment.supplies)) return [];
   const open = openPlaces(moment.state, place);
-  if (open.length === 0 || !sprays(moment.step, moment.subject, place, moment.supplies)) return [];
+  if (open.length === 0) return [];
   if (place === 'wheel-treads' && cleanedLater(moment)) return [];
   const zones = open.map((zone) => zone.zone.id);
   return [
@@ -88,5 +89,8 @@ export const keepCleanUnprotected: Rule = {
       on: { keepClean: ['wheel-treads'] },
     },
   },
-  check: (moment) => PLACES.flatMap((place) => unprotected(moment, place)),
+  check(moment) {
+    const places = PLACES.filter((place) => moment.subject.keepClean.includes(place));
+    return places.length === 0 ? [] : places.flatMap((place) => unprotected(moment, place));
+  },
 };

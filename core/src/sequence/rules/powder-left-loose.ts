@@ -39,7 +39,7 @@ export const powderLeftLoose: Rule = {
     },
   },
   check(moment) {
-    if (!disturbs(moment)) return [];
+    if (!moment.state.laidRoles.has('powder') || !disturbs(moment)) return [];
     return moment.zones.flatMap((zone) => {
       const powder = zone.layers.findLast(isLoosePowder);
       if (!powder) return [];
@@ -56,6 +56,7 @@ export const powderLeftLoose: Rule = {
             moment.step.zones,
             moment.stepIndex,
             moment.zones.flatMap((z) => z.layers.filter(isLoosePowder)),
+            moment.schools.fixingPowders,
           ),
       };
       return [caused];
@@ -82,6 +83,7 @@ export const powderLeftLoose: Rule = {
             [...new Set(zones)],
             end.steps.length,
             loose.map(({ layer }) => layer),
+            end.schools.fixingPowders,
           ),
       },
     ];

@@ -1,5 +1,6 @@
 import type { Supplies } from '../../materials/index.js';
 import type { Step } from '../../subjects/index.js';
+import type { Schools } from '../../techniques/index.js';
 import type { Examples } from '../example.js';
 import type { Finding, Fix, Severity } from '../finding.js';
 import type { SequenceState } from '../state.js';
@@ -19,6 +20,7 @@ export interface EndOfWalk {
   steps: readonly Step[];
   state: SequenceState;
   supplies: Supplies;
+  schools: Schools;
 }
 
 export interface Rule {

@@ -15,7 +15,7 @@ interface Early {
 }
 
 function off(moment: Moment, wanted: (where: Standing, opening: Opening) => boolean): Early[] {
-  if (OWN_RULE.has(moment.incoming.technique.id)) return [];
+  if (moment.openings.length === 0 || OWN_RULE.has(moment.incoming.technique.id)) return [];
   const byLayer = new Map<number, Early>();
   for (const { zone, opening } of moment.openings) {
     if (wanted(standing(opening.list, moment.startMin), opening) && !byLayer.has(opening.layer.stepIndex))
