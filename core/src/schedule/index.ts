@@ -5,4 +5,4 @@ export * from './calendar.js';
 export * from './dates.js';
 export * from './workshop.js';
 export * from './plan-pieces.js';
-export type { Overfull } from './overfull.js';
+export * from './outlook.js';

@@ -1,16 +1,6 @@
 import { modelsOf, type Piece } from '../subjects/index.js';
-import type { PieceOutlook } from './plan-pieces.js';
+import type { Overfull, PieceOutlook } from './outlook.js';
 import type { Workshop } from './workshop.js';
-
-/** More models stand wet at a place than it has room for. */
-export interface Overfull {
-  /** Name of the drying place; the bench where a step names none. */
-  place: string;
-  fromMin: number;
-  models: number;
-  room: number;
-  pieceIds: string[];
-}
 
 interface Stay {
   pieceId: string;

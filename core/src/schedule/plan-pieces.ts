@@ -11,43 +11,21 @@ import {
   relativeOpenings,
   sittings,
   subjectOf,
-  type Finding,
   type HandsOnBench,
   type RelativeOpening,
   type SequenceProblem,
-  type StepReport,
 } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
 import { daysBetween, minuteOf } from './dates.js';
-import { overfull, type Overfull } from './overfull.js';
+import type { Outlook, PieceOutlook } from './outlook.js';
+import { overfull } from './overfull.js';
 import { planEvenings } from './planner.js';
-import type { Lag, LagWindow, Operation, Placed, Plan, PlanningProblem } from './problem.js';
+import type { Lag, LagWindow, Operation, Placed, PlanningProblem } from './problem.js';
 import type { Workshop } from './workshop.js';
 
 /** How far ahead evenings are laid out, days. */
 export const HORIZON_DAYS = 120;
-
-/** What the painter sees of one piece: its steps as done, when, and what would go wrong. */
-export interface PieceOutlook {
-  pieceId: string;
-  steps: Step[];
-  reports: StepReport[];
-  findings: Finding[];
-  /** Hands-on minutes of each step, for the whole batch. */
-  handsOnMin: number[];
-  /** False where the plan found no place for a step; it is then shown as soon as drying allows. */
-  placed: boolean[];
-}
-
-export interface Outlook {
-  originDate: string;
-  plan: Plan;
-  evenings: PlanningProblem['evenings'];
-  pieces: PieceOutlook[];
-  /** Where more would stand wet at once than there is room for. */
-  overfull: Overfull[];
-}
 
 /** What the steps of all pieces are reckoned with. */
 interface Bench extends HandsOnBench {

@@ -1,5 +1,6 @@
 import type { Relief } from '../subjects/index.js';
-import type { Layer } from './layer.js';
+import type { Material } from '../materials/index.js';
+import type { Technique } from '../techniques/index.js';
 
 /**
  * Film laid on the three kinds of place of a surface, µm, and what it took of a groove: sprayed coats follow the surface,
@@ -14,7 +15,14 @@ export interface Build {
 }
 
 /** What of a layer makes film. */
-export type Laid = Pick<Layer, 'technique' | 'material' | 'dryUm' | 'coats' | 'coverPct' | 'sprayed'>;
+export interface Laid {
+  technique: Technique;
+  material: Material;
+  dryUm: number;
+  coats: number;
+  coverPct: number;
+  sprayed: boolean;
+}
 
 export const NO_BUILD: Build = { recessUm: 0, faceUm: 0, crestUm: 0, widthLostUm: 0, depthLostUm: 0 };
 
@@ -39,8 +47,9 @@ const stays = ({ material, technique }: Laid): boolean =>
 /** What one layer adds; null where it leaves no film. */
 export function buildOf(layer: Laid): Build | null {
   if (!stays(layer) || layer.dryUm === 0) return null;
+  const { recessUm, faceUm, crestUm } = filmOf(layer);
   const inGrooveUm = layer.coverPct >= WIDE_FROM_PCT ? layer.dryUm * layer.coats * layer.technique.deposit.recess : 0;
-  return { ...filmOf(layer), widthLostUm: layer.sprayed ? 2 * inGrooveUm : 0, depthLostUm: layer.sprayed ? 0 : inGrooveUm };
+  return { recessUm, faceUm, crestUm, widthLostUm: layer.sprayed ? 2 * inGrooveUm : 0, depthLostUm: layer.sprayed ? 0 : inGrooveUm };
 }
 
 export const withBuild = (build: Build, added: Build): Build => ({

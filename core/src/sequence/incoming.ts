@@ -1,6 +1,7 @@
 import { CATALOGUE, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import { techniqueById, type Need, type Technique } from '../techniques/index.js';
+import { buildOf, type Build } from './build.js';
 
 /** What a step brings to the surface. */
 export interface Incoming {
@@ -17,6 +18,8 @@ export interface Incoming {
   coverPct: number;
   /** #rrggbb: the step's own, else the bottle's, else the kind's; null where nothing is laid. */
   colour: string | null;
+  /** Film that all its coats add; null where it leaves none. */
+  build: Build | null;
 }
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
@@ -53,6 +56,8 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     const thinner = supplies.material(step.dilution.thinner);
     if (thinner.carrier !== 'none') solvents.set(thinner.carrier, thinner.name.toLowerCase());
   }
+  const dryUm = step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0);
+  const coverPct = step.coverPct ?? technique.usualCoverPct;
   return {
     technique,
     material,
@@ -61,8 +66,9 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     dose: sprayed ? 'mist' : (technique.dose ?? 'mist'),
     sprayed,
     tool,
-    dryUm: step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0),
-    coverPct: step.coverPct ?? technique.usualCoverPct,
+    dryUm,
+    coverPct,
     colour: step.colour ?? supplies.bottle(step.bottleId)?.colour ?? material?.colour ?? null,
+    build: material && technique.effect !== 'none' ? buildOf({ technique, material, dryUm, coverPct, sprayed, coats: step.coats }) : null,
   };
 }

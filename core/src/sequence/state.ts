@@ -3,7 +3,7 @@ import type { MaterialRole } from '../materials/index.js';
 import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
-import { NO_BUILD, buildOf, withBuild, type Build } from './build.js';
+import { NO_BUILD, withBuild, type Build } from './build.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -113,7 +113,7 @@ export function applyStep(
   spans: readonly AirSpan[],
 ): void {
   const laid = layerOf(step, stepIndex, incoming, endMin, spans);
-  const added = laid && buildOf(laid);
+  const added = incoming.build;
   if (laid) state.laidRoles.add(laid.material.role);
   for (const zone of zonesReached(state, step, incoming)) {
     switch (incoming.technique.effect) {

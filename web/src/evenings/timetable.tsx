@@ -171,7 +171,7 @@ function BlockMark({
           ref={target ?? undefined}
           to={to}
           aria-label={words}
-          className={`absolute block min-w-6 bg-paper/80 pr-1 text-[0.8125rem] leading-6 whitespace-nowrap hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
+          className={`absolute block min-w-6 bg-paper pr-1 text-[0.8125rem] leading-6 whitespace-nowrap hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
           style={{ left: x, top, height: LABEL_STEP }}
         >
           {block.snag ? '⚠ ' : ''}

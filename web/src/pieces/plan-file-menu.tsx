@@ -1,9 +1,10 @@
 import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import { ChevronDown } from 'lucide-react';
-import { AlertDialog, DropdownMenu } from 'radix-ui';
+import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { refusalOf, useImportPlanMutation, useLazyExportPlanQuery } from '../store/api.js';
+import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { localNow } from '../ui/days.js';
@@ -110,37 +111,19 @@ export function PlanFileMenu() {
           if (chosen) void read(chosen);
         }}
       />
-      <AlertDialog.Root
-        open={asked !== null}
-        onOpenChange={(isOpen) => {
-          if (!isOpen) setAsked(null);
+      <Ask
+        asked={
+          asked && {
+            title: `Replace everything by ${asked.name}?`,
+            text: 'All pieces, bottles, materials and evenings here give way to those of the file. You can take it back right afterwards.',
+            yes: 'Replace',
+          }
+        }
+        onAnswer={(yes) => {
+          if (yes && asked) void open(asked.name, asked.file);
+          setAsked(null);
         }}
-      >
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
-          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(28.75rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
-            <AlertDialog.Title className="text-xl font-semibold">Replace everything by {asked?.name}?</AlertDialog.Title>
-            <AlertDialog.Description className="mt-1 text-ink-2">
-              All pieces, bottles and evenings here give way to those of the file. You can take it back right afterwards.
-            </AlertDialog.Description>
-            <div className="mt-4 flex justify-end gap-2">
-              <AlertDialog.Cancel asChild>
-                <Button>Leave it</Button>
-              </AlertDialog.Cancel>
-              <AlertDialog.Action asChild>
-                <Button
-                  look="ink"
-                  onClick={() => {
-                    if (asked) void open(asked.name, asked.file);
-                  }}
-                >
-                  Replace
-                </Button>
-              </AlertDialog.Action>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      />
       {broken && (
         <Dialog
           title={`${broken.name} was refused`}

@@ -5,11 +5,11 @@ import { useMemo } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
-import { Field } from '../ui/field.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
 import { Panel, Row } from '../ui/panel.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
+import { TextField } from '../ui/text-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { Elevation, KeepCleanPattern, scaleFor } from './elevation.js';
 import { useFocus } from './focus.js';
@@ -118,19 +118,15 @@ function ZoneEditor({ piece, zone }: { piece: Piece; zone: Zone }) {
   );
   return (
     <div role="group" aria-label={`Zone ${zone.name}`} className="mt-3 grid grid-cols-6 gap-2 border-t border-line pt-2">
-      <Field label="Name of the zone" className="col-span-3">
-        {(ids) => (
-          <input
-            {...ids}
-            className="field"
-            maxLength={120}
-            value={zone.name}
-            onChange={(event) => {
-              if (event.target.value.trim()) patch({ name: event.target.value });
-            }}
-          />
-        )}
-      </Field>
+      <TextField
+        label="Name of the zone"
+        className="col-span-3"
+        value={zone.name}
+        kept
+        onChange={(name) => {
+          patch({ name });
+        }}
+      />
       <SelectField
         label="On the layout"
         className="col-span-3"

@@ -10,6 +10,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { QuantityField } from '../ui/number-field.js';
+import { TextField } from '../ui/text-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 
@@ -95,20 +96,15 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
           if (!noName && !tooMuch) void keep();
         }}
       >
-        <Field label="Name" className="col-span-4" error={noName && stored ? 'Allowed: a name of 1–120 characters' : undefined}>
-          {(ids) => (
-            <input
-              {...ids}
-              autoComplete="off"
-              maxLength={120}
-              className="field"
-              value={bottle.name}
-              onChange={(event) => {
-                set({ name: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Name"
+          className="col-span-4"
+          value={bottle.name}
+          error={noName && stored ? 'Allowed: a name of 1–120 characters' : undefined}
+          onChange={(name) => {
+            set({ name });
+          }}
+        />
         <Field label="Colour" className="col-span-2">
           {(ids) => (
             <input
@@ -182,32 +178,23 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
         </div>
         {day('openedOn', 'Opened on')}
         {day('triedOn', 'Tried on scrap')}
-        <Field label="Where it stands" className="col-span-6">
-          {(ids) => (
-            <input
-              {...ids}
-              maxLength={120}
-              className="field"
-              value={bottle.place}
-              onChange={(event) => {
-                set({ place: event.target.value });
-              }}
-            />
-          )}
-        </Field>
-        <Field label="Note" className="col-span-6">
-          {(ids) => (
-            <input
-              {...ids}
-              maxLength={4000}
-              className="field"
-              value={bottle.note}
-              onChange={(event) => {
-                set({ note: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Where it stands"
+          className="col-span-6"
+          value={bottle.place}
+          onChange={(place) => {
+            set({ place });
+          }}
+        />
+        <TextField
+          label="Note"
+          className="col-span-6"
+          maxLength={4000}
+          value={bottle.note}
+          onChange={(note) => {
+            set({ note });
+          }}
+        />
         {stored && (
           <section aria-label="What a change touches" className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
             {touches.length === 0 ? (

@@ -9,6 +9,7 @@ import { Check } from '../ui/check.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
+import { TextField } from '../ui/text-field.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 
 const NEW: Omit<OwnMaterial, 'id'> = {
@@ -91,20 +92,14 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
           if (!noName) void keep();
         }}
       >
-        <Field label="Name" className="col-span-3">
-          {(ids) => (
-            <input
-              {...ids}
-              autoComplete="off"
-              maxLength={120}
-              className="field"
-              value={own.name}
-              onChange={(event) => {
-                set({ name: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Name"
+          className="col-span-3"
+          value={own.name}
+          onChange={(name) => {
+            set({ name });
+          }}
+        />
         <Field label="Like" className="col-span-3">
           {(ids) => (
             <select
@@ -163,19 +158,15 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
         >
           wants a trial on scrap first
         </Check>
-        <Field label="Note" className="col-span-6">
-          {(ids) => (
-            <input
-              {...ids}
-              maxLength={4000}
-              className="field"
-              value={own.note}
-              onChange={(event) => {
-                set({ note: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Note"
+          className="col-span-6"
+          maxLength={4000}
+          value={own.note}
+          onChange={(note) => {
+            set({ note });
+          }}
+        />
         {stored && touches.length > 0 && (
           <p className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
             A change is reckoned anew on {touches.map(({ name, steps }) => `${name}, step ${steps.join(', ')}`).join('; ')}.

@@ -5,8 +5,7 @@ import { usePiecesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
 import { useShown } from '../ui/shown.js';
-import { Section } from './section.js';
-import type { SectionProps } from './workshop-view.js';
+import { Section, type SectionProps } from './section.js';
 
 /** Air at the bench by evening and night, and the places a piece can dry in. */
 export function AirSection({ workshop: { climate }, change }: SectionProps) {

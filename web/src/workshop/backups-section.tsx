@@ -1,11 +1,11 @@
 import { formatNumber } from '@eveningtide/core/units';
 import { format, parseISO } from 'date-fns';
-import { AlertDialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { refusalOf, useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation, type Backup } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
+import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Section } from './section.js';
@@ -95,37 +95,19 @@ export function BackupsSection() {
           {isRestoring ? 'Putting back …' : 'Put back from a file …'}
         </Button>
       </div>
-      <AlertDialog.Root
-        open={asked !== null}
-        onOpenChange={(open) => {
-          if (!open) setAsked(null);
+      <Ask
+        asked={
+          asked && {
+            title: `Put everything back from ${asked.name}?`,
+            text: 'Pieces, shelf, workshop and pictures become as they were then. What is here now is backed up first.',
+            yes: 'Put back',
+          }
+        }
+        onAnswer={(yes) => {
+          if (yes && asked) void putBack(asked.from);
+          setAsked(null);
         }}
-      >
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-20 bg-black/40" />
-          <AlertDialog.Content className="fixed top-1/2 left-1/2 z-30 w-[min(28.75rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-sm border border-line-strong bg-page p-5">
-            <AlertDialog.Title className="text-xl font-semibold">Put everything back from {asked?.name}?</AlertDialog.Title>
-            <AlertDialog.Description className="mt-1 text-ink-2">
-              Pieces, shelf, workshop and pictures become as they were then. What is here now is backed up first.
-            </AlertDialog.Description>
-            <div className="mt-4 flex justify-end gap-2">
-              <AlertDialog.Cancel asChild>
-                <Button>Leave it</Button>
-              </AlertDialog.Cancel>
-              <AlertDialog.Action asChild>
-                <Button
-                  look="ink"
-                  onClick={() => {
-                    if (asked) void putBack(asked.from);
-                  }}
-                >
-                  Put back
-                </Button>
-              </AlertDialog.Action>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      />
     </Section>
   );
 }

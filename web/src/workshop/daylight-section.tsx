@@ -4,8 +4,7 @@ import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { Section } from './section.js';
-import type { SectionProps } from './workshop-view.js';
+import { Section, type SectionProps } from './section.js';
 
 /** When colours can be judged by daylight: typed, or computed for where the bench stands. */
 export function DaylightSection({ workshop: { daylight }, change }: SectionProps) {

@@ -2,8 +2,7 @@ import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { TEXT_SIZES, THEMES, displayActions } from '../store/display.js';
 import { SelectField } from '../ui/select-field.js';
-import { Section } from './section.js';
-import type { SectionProps } from './workshop-view.js';
+import { Section, type SectionProps } from './section.js';
 
 const UNIT_NAMES: Record<UnitSystem, string> = { metric: 'metric', us: 'US', imperial: 'imperial' };
 const THEME_NAMES = { day: 'day', dusk: 'dusk' } as const;

@@ -3,8 +3,7 @@ import { formatNumber } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
 import { NumberField } from '../ui/number-field.js';
-import { Section } from './section.js';
-import type { SectionProps } from './workshop-view.js';
+import { Section, type SectionProps } from './section.js';
 
 const NAMES: Record<DropLiquid, string> = { water: 'Waterborne', alcohol: 'Alcohol', spirit: 'White spirit', hot: 'Lacquer thinner' };
 

@@ -1,7 +1,6 @@
 import { Check } from '../ui/check.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
-import { Section } from './section.js';
-import type { SectionProps } from './workshop-view.js';
+import { Section, type SectionProps } from './section.js';
 
 /** What there is to work with, and how drying is reckoned. */
 export function EquipmentSection({ workshop, change }: SectionProps) {

@@ -1,6 +1,5 @@
 import { SCHOOLS, SCHOOL_IDS, type SchoolId } from '@eveningtide/core/techniques';
-import { Section } from './section.js';
-import type { SectionProps } from './workshop-view.js';
+import { Section, type SectionProps } from './section.js';
 
 /** Where painters disagree: each way with its difference, and why the default is the default. */
 export function SchoolsSection({ workshop: { schools }, change }: SectionProps) {

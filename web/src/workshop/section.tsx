@@ -1,4 +1,12 @@
+import type { Workshop } from '@eveningtide/core/schedule';
 import { useId, type ReactNode } from 'react';
+import type { WorkshopEditor } from './use-workshop.js';
+
+/** What every section gets: the workshop as it stands, and a way to change it. */
+export interface SectionProps {
+  workshop: Workshop;
+  change: WorkshopEditor['change'];
+}
 
 export function Section({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
   const id = useId();

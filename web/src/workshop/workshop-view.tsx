@@ -1,4 +1,3 @@
-import type { Workshop } from '@eveningtide/core/schedule';
 import { Failed, Loading } from '../ui/states.js';
 import { AirSection } from './air-section.js';
 import { BackupsSection } from './backups-section.js';
@@ -10,12 +9,6 @@ import { EveningsForm } from './evenings-form.js';
 import { SchoolsSection } from './schools-section.js';
 import { Section } from './section.js';
 import { useWorkshop, type WorkshopEditor } from './use-workshop.js';
-
-/** What every section gets: the workshop as it stands, and a way to change it. */
-export interface SectionProps {
-  workshop: Workshop;
-  change: WorkshopEditor['change'];
-}
 
 const STATES: Record<WorkshopEditor['state'], string> = {
   saved: 'All saved',

@@ -1,5 +1,5 @@
 import type { Fix, Severity } from '../finding.js';
-import { GROOVE_LIMITS, NO_BUILD, buildOf, grooveLost, lostShare, withBuild, type Laid } from '../build.js';
+import { GROOVE_LIMITS, NO_BUILD, grooveLost, lostShare, withBuild } from '../build.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
 import { formatNumber } from '../../units/index.js';
@@ -8,12 +8,6 @@ import { finding, type Rule } from './rule.js';
 const ID = 'build-over-detail';
 const severityOf = (share: number): Severity | null =>
   share >= GROOVE_LIMITS.snagFrom ? 'snag' : share >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
-
-/** Film that the step would lay; null where it lays none. */
-function laidBy({ step, incoming }: Moment): Laid | null {
-  const { material, technique, dryUm, coverPct, sprayed } = incoming;
-  return material && dryUm > 0 && technique.effect !== 'none' ? { material, technique, dryUm, coverPct, sprayed, coats: step.coats } : null;
-}
 
 function thinner(moment: Moment): Fix[] {
   const { step, stepIndex, incoming } = moment;
@@ -50,8 +44,7 @@ export const buildOverDetail: Rule = {
   },
   check(moment) {
     const { stepIndex } = moment;
-    const laid = laidBy(moment);
-    const added = laid && buildOf(laid);
+    const added = moment.incoming.build;
     if (!added || added.widthLostUm + added.depthLostUm === 0) return [];
     const crossed: { zone: ZoneState; lost: ReturnType<typeof grooveLost>; severity: Severity }[] = [];
     for (const zone of moment.zones) {

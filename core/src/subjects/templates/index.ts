@@ -2,14 +2,15 @@ import type { Feature, Piece, Size } from '../piece.js';
 import type { SubstrateId } from '../substrates.js';
 import { areaOf, boxOf } from './geometry.js';
 import { ROAD_VEHICLES } from './road.js';
-import { ROLLING_STOCK } from './rolling-stock.js';
+import { COACHES_AND_ENGINES } from './coaches.js';
 import { STRUCTURES } from './structures.js';
+import { WAGONS } from './wagons.js';
 import type { Shape, Template, View } from './types.js';
 
 export type { Patch, Template, View } from './types.js';
 export { boxOf, type Point } from './geometry.js';
 
-export const TEMPLATES: readonly Template[] = [...ROLLING_STOCK, ...ROAD_VEHICLES, ...STRUCTURES];
+export const TEMPLATES: readonly Template[] = [...WAGONS, ...COACHES_AND_ENGINES, ...ROAD_VEHICLES, ...STRUCTURES];
 
 const BY_ID = new Map(TEMPLATES.map((template) => [template.id, template]));
 

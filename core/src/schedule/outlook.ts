@@ -1,0 +1,34 @@
+import type { Finding, StepReport } from '../sequence/index.js';
+import type { Step } from '../subjects/index.js';
+import type { Plan, PlanningProblem } from './problem.js';
+
+/** What the painter sees of one piece: its steps as done, when, and what would go wrong. */
+export interface PieceOutlook {
+  pieceId: string;
+  steps: Step[];
+  reports: StepReport[];
+  findings: Finding[];
+  /** Hands-on minutes of each step, for the whole batch. */
+  handsOnMin: number[];
+  /** False where the plan found no place for a step; it is then shown as soon as drying allows. */
+  placed: boolean[];
+}
+
+export interface Outlook {
+  originDate: string;
+  plan: Plan;
+  evenings: PlanningProblem['evenings'];
+  pieces: PieceOutlook[];
+  /** Where more would stand wet at once than there is room for. */
+  overfull: Overfull[];
+}
+
+/** More models stand wet at a place than it has room for. */
+export interface Overfull {
+  /** Name of the drying place; the bench where a step names none. */
+  place: string;
+  fromMin: number;
+  models: number;
+  room: number;
+  pieceIds: string[];
+}

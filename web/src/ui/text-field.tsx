@@ -1,0 +1,38 @@
+import { Field } from './field.js';
+
+/** A line of text with its label. With `kept`, an empty one is not taken over: a thing keeps its name. */
+export function TextField({
+  label,
+  value,
+  onChange,
+  kept = false,
+  maxLength = 120,
+  className,
+  error,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  kept?: boolean;
+  maxLength?: number;
+  className?: string;
+  error?: string | undefined;
+}) {
+  return (
+    <Field label={label} error={error} {...(className ? { className } : {})}>
+      {(ids) => (
+        <input
+          {...ids}
+          type="text"
+          autoComplete="off"
+          className="field"
+          maxLength={maxLength}
+          value={value}
+          onChange={(event) => {
+            if (!kept || event.target.value.trim()) onChange(event.target.value);
+          }}
+        />
+      )}
+    </Field>
+  );
+}
