@@ -6,7 +6,7 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   workers: 2,
   fullyParallel: true,
-  timeout: 120_000,
+  timeout: 240_000,
   expect: { timeout: 20_000 },
   forbidOnly: Boolean(process.env['CI']),
   // a loaded machine may miss a beat once; what passes only at the second try is told as flaky

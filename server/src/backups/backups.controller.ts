@@ -6,8 +6,12 @@ import { Controller, Get, HttpCode, Param, Post, Put, Req, Res } from '@nestjs/c
 import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { DataPlaces } from '../data/data-places.js';
+import { limitedBody } from '../http/body.js';
 import { inWorkFolder } from './archive.js';
 import { BackupsService, type Backup } from './backups.service.js';
+
+/** Thousands of photographs; a guard for the disk, no more. */
+const MOST_BYTES = 4_000_000_000;
 
 @ApiTags('backups')
 @Controller('api/backups')
@@ -38,7 +42,7 @@ export class BackupsController {
   restoreSent(@Req() request: Request): Promise<void> {
     return inWorkFolder(this.places, async (folder) => {
       const file = join(folder, 'sent.tar.gz');
-      await pipeline(request, createWriteStream(file));
+      await pipeline(limitedBody(request, MOST_BYTES, 'The backup'), createWriteStream(file));
       await this.backups.restore(file);
     });
   }

@@ -43,7 +43,7 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
     <div
       className={`flex items-center gap-3 pr-9 pl-[3.75rem] text-[0.8125rem] ${overnight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}
     >
-      <p className="min-w-0 flex-1 truncate">
+      <p className="min-w-0 flex-1 truncate" title={[words, until, backWords, lighter].filter(Boolean).join(' · ')}>
         {overnight && nextDay && (
           <>
             <b className="font-semibold">Night</b> to {days.day(nextDay)}

@@ -5,7 +5,7 @@ const FLAMMABLE = ['flammable-vapour'] as const;
 
 /** Fillers, pastes, glues, soluble layers and thinners. Common practice; times from memory unless marked. */
 export const HELPERS = [
-  material({ ...WATERBORNE, id: 'chipping-medium', name: 'Chipping medium', role: 'soluble', family: 'soluble', minFilmC: null, colour: '#e4ded0', sheenGu: 25, volumeSolidsPct: 15, drying: dries(BY_WATER, 8, [5, 8, 10, 20, 240, 240], 5, 'common practice'), windows: { chip: { fromMin: 15, poorFromMin: 360, deadFromMin: 1440 }, recoatUntilMin: 1440 } }),
+  material({ ...WATERBORNE, id: 'chipping-medium', name: 'Chipping medium', role: 'soluble', family: 'soluble', minFilmC: null, colour: '#e4ded0', sheenGu: 25, volumeSolidsPct: 15, drying: dries(BY_WATER, 4, [5, 8, 10, 20, 240, 240], 5, 'common practice'), windows: { chip: { fromMin: 15, poorFromMin: 360, deadFromMin: 1440 }, recoatUntilMin: 1440 } }),
   material({ ...WATERBORNE, id: 'texture-paste-acrylic', name: 'Texture paste, acrylic', role: 'paste', family: 'acrylic', sheenGu: 3, volumeSolidsPct: 60, colour: '#6b5844', driesLighter: true, drying: dries(BY_WATER, 300, [30, 60, 180, 480, 1440, 1440], 120), windows: { sprinkle: { fromMin: 0, toMin: 20 } } }),
   material({ ...WATERBORNE, id: 'filler-acrylic', name: 'Filler, acrylic', role: 'filler', family: 'acrylic', sheenGu: 5, volumeSolidsPct: 70, colour: '#d7d3c8', drying: dries(BY_WATER, 300, [20, 30, 60, 240, 1440, 1440], 60) }),
   material({ id: 'filler-plaster', name: 'Filler, plaster', role: 'filler', family: 'inert', carrier: 'water', minFilmC: 5, sheenGu: 2, volumeSolidsPct: 90, colour: '#e6e2d8', hazards: ['dust'], drying: dries(BY_WATER, 1000, [30, 60, 720, 1440, 2880, 2880], 60, 'common practice') }),

@@ -4,8 +4,8 @@ import { AEROSOL_LACQUER, BY_ALKYD, BY_OIL, BY_SOLVENT, BY_WATER, SPIRIT_BORNE, 
 const ALKYD_WRINKLE = { solvents: ['spirit', 'hot'], wetFromMin: 10, wetUntilMin: 60, hardFromMin: 2880 } as const;
 
 export const PAINTS = [
-  material({ ...AEROSOL_LACQUER, id: 'primer-lacquer-aerosol', name: 'Lacquer primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 10, [5, 10, 20, 60, 1440, 1440]) }),
-  material({ ...AEROSOL_LACQUER, id: 'primer-acrylic-aerosol', name: 'Acrylic primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 10, [8, 15, 25, 75, 1440, 1440]) }),
+  material({ ...AEROSOL_LACQUER, id: 'primer-lacquer-aerosol', name: 'Lacquer primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 8, [5, 10, 20, 60, 1440, 1440]) }),
+  material({ ...AEROSOL_LACQUER, id: 'primer-acrylic-aerosol', name: 'Acrylic primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 8, [8, 15, 25, 75, 1440, 1440]) }),
   material({ ...AEROSOL_LACQUER, id: 'primer-etch-aerosol', name: 'Etch primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 8, colour: '#8c8f7a', drying: dries(BY_SOLVENT, 8, [5, 10, 20, 90, 1440, 1440]) }),
   material({ ...WATERBORNE, id: 'primer-acrylic-brush', name: 'Acrylic primer, brushed', role: 'primer', family: 'acrylic', sheenGu: 5, drying: dries(BY_WATER, 20, [10, 20, 40, 90, 1440, 1440], 30) }),
   material({ ...WATERBORNE, id: 'acrylic-matt', name: 'Acrylic, matt', role: 'paint', family: 'acrylic', sheenGu: 5, drying: dries(BY_WATER, 10, [8, 15, 30, 60, 1440, 1440], 15) }),
@@ -15,7 +15,7 @@ export const PAINTS = [
   material({ ...SPIRIT_BORNE, id: 'enamel-matt', name: 'Enamel, matt', role: 'paint', family: 'enamel', sheenGu: 5, drying: dries(BY_ALKYD, 14, [45, 180, 600, 720, 2880, 4320], 30), windows: { wrinkle: ALKYD_WRINKLE } }),
   material({ ...SPIRIT_BORNE, id: 'enamel-gloss', name: 'Enamel, gloss', role: 'paint', family: 'enamel', sheenGu: 80, drying: dries(BY_ALKYD, 15, [60, 240, 840, 960, 4320, 5760], 30), windows: { wrinkle: ALKYD_WRINKLE } }),
   material({ ...SPIRIT_BORNE, id: 'enamel-metallic', name: 'Enamel, metallic', role: 'paint', family: 'enamel', sheenGu: 45, colour: '#9b9c9e', drying: dries(BY_ALKYD, 12, [40, 180, 600, 720, 2880, 4320], 30), windows: { wrinkle: ALKYD_WRINKLE }, hazards: ['flammable-vapour', 'oily-rags', 'metal-flake'] }),
-  material({ id: 'lacquer-matt', name: 'Lacquer, matt', role: 'paint', family: 'lacquer', carrier: 'hot', sheenGu: 5, volumeSolidsPct: 20, minFilmC: 8, blushRhPct: 80, lifeMonths: 36, hazards: ['flammable-vapour'], drying: dries(BY_SOLVENT, 8, [3, 6, 15, 45, 720, 720]) }),
+  material({ id: 'lacquer-matt', name: 'Lacquer, matt', role: 'paint', family: 'lacquer', carrier: 'hot', sheenGu: 5, volumeSolidsPct: 20, minFilmC: 8, blushRhPct: 80, lifeMonths: 36, hazards: ['flammable-vapour'], drying: dries(BY_SOLVENT, 7, [3, 6, 15, 45, 720, 720]) }),
   material({ id: 'oil-artist', name: 'Artist’s oil', role: 'paint', family: 'oil', carrier: 'spirit', sheenGu: 30, volumeSolidsPct: 90, minFilmC: 5, lifeMonths: 120, hazards: ['oily-rags', 'flammable-vapour'], drying: dries(BY_OIL, 20, [1440, 2880, 4320, 7200, 20160, 30240], 30), windows: { blend: { fromMin: 0, toMin: 480 } } }),
   material({ id: 'oil-water-mixable', name: 'Water-mixable oil', role: 'paint', family: 'oil-water-mixable', carrier: 'water', sheenGu: 30, volumeSolidsPct: 80, minFilmC: 5, lifeMonths: 60, drying: dries({ water: 0.2, solvent: 0, oxidation: 0.8 }, 20, [720, 1440, 2880, 5760, 14400, 20160], 30), windows: { blend: { fromMin: 0, toMin: 360 } } }),
   material({ ...WATERBORNE, id: 'emulsion-matt', name: 'Household emulsion, matt', role: 'paint', family: 'emulsion', sheenGu: 3, volumeSolidsPct: 35, chalky: true, lifeMonths: 24, drying: dries(BY_WATER, 30, [20, 40, 120, 240, 1440, 2880], 60) }),
