@@ -17,6 +17,8 @@ const VIEWS = [
 for (const theme of ['day', 'dusk'])
   for (const textPct of [100, 130])
     test(`every view is accessible: ${theme} theme, text at ${String(textPct)} %`, async ({ bench: page, server }) => {
+      // many views, each looked through whole
+      test.slow();
       await page.evaluate(
         (display) => {
           localStorage.setItem('eveningtide.display', JSON.stringify(display));
