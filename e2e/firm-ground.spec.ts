@@ -48,6 +48,18 @@ test('a bottle is put on the shelf, used, taken off and brought back', async ({ 
   await expect(page.getByRole('row', { name: /Harbour teal/ })).toBeVisible();
 });
 
+test('a bottle in use is taken off and brought back: the steps have it again', async ({ bench: page }) => {
+  await go(page, 'Shelf');
+  await page.getByRole('button', { name: 'Change Lichen green' }).click();
+  await page.getByRole('button', { name: 'Take it off the shelf' }).click();
+  await expect(page.getByRole('row', { name: /Lichen green/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('row', { name: /Lichen green/ })).toContainText('Salt van No. 14');
+  await go(page, 'Pieces');
+  await openPiece(page, 'Salt van No. 14');
+  await expect(rows(page).nth(3)).toContainText('Lichen green');
+});
+
 test('a material of one’s own differs from its kind where it says so, and nowhere else', async ({ bench: page }) => {
   await go(page, 'Shelf');
   await page.getByRole('tab', { name: 'Own materials' }).click();

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { Bottle } from '@eveningtide/core/materials';
 import type { Transaction } from 'sequelize';
-import { BottleRow } from '../database/models.js';
+import { BottleRow, PieceRow, StepRow } from '../database/models.js';
 
 export interface StoredBottle {
   version: number;
@@ -30,7 +30,11 @@ export class BottlesStore {
     await BottleRow.create({ ...bottle, version, position }, { transaction });
   }
 
+  /** Steps lose the bottle by the foreign key; their pieces get a new version, so that an open tab notices. */
   async remove(id: string, transaction: Transaction): Promise<boolean> {
+    const steps = await StepRow.findAll({ where: { bottleId: id }, transaction });
+    const pieces = [...new Set(steps.map((step) => step.pieceId))];
+    await PieceRow.increment('version', { where: { id: pieces }, transaction });
     return (await BottleRow.destroy({ where: { id }, transaction })) > 0;
   }
 

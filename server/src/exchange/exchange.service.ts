@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from '@eveningtide/core/plan-file';
+import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { MaterialsStore } from '../materials/materials.store.js';
@@ -64,16 +65,28 @@ export class ExchangeService {
     const faults = planFaults(plan);
     if (faults.length > 0) throw new FaultsException(faults);
     await this.sequelize.transaction(async (transaction) => {
+      // an open tab must notice that all has changed under it
+      const version = 1 + (await this.newestVersion(transaction));
       await this.pieces.removeAll(transaction);
       await this.bottles.removeAll(transaction);
       await this.materials.removeAll(transaction);
-      const before = await this.workshop.read(transaction);
-      await this.workshop.write(plan.workshop, before.version + 1, transaction);
-      for (const material of plan.materials) await this.materials.write(material, 1, transaction);
-      for (const bottle of plan.bottles) await this.bottles.write(bottle, 1, transaction);
-      for (const piece of plan.pieces) await this.pieces.write(piece, 1, transaction);
+      await this.workshop.write(plan.workshop, version, transaction);
+      for (const material of plan.materials) await this.materials.write(material, version, transaction);
+      for (const bottle of plan.bottles) await this.bottles.write(bottle, version, transaction);
+      for (const piece of plan.pieces) await this.pieces.write(piece, version, transaction);
     });
     return { pieces: plan.pieces.length, bottles: plan.bottles.length };
+  }
+
+  /** The highest version of anything that is kept, what was put aside included. */
+  private async newestVersion(transaction: Transaction): Promise<number> {
+    const kept = [
+      ...(await this.pieces.all(true, transaction)),
+      ...(await this.bottles.all(transaction)),
+      ...(await this.materials.all(transaction)),
+      await this.workshop.read(transaction),
+    ];
+    return Math.max(0, ...kept.map(({ version }) => version));
   }
 
   /** Nothing was ever kept here. */

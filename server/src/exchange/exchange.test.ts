@@ -63,6 +63,27 @@ describe('plan file', () => {
     expect(await exported()).toEqual(before);
   });
 
+  test('a tab that was open before the file came in is told when it saves', async () => {
+    await imported(testPlan()).expect(200);
+    const { version, piece } = (await http().get('/api/pieces/van-1').expect(200)).body as { version: number; piece: object };
+    await imported(testPlan()).expect(200);
+    await http().put('/api/pieces/van-1').send({ version, piece }).expect(409);
+  });
+
+  test('a file of version 1 is brought up to date as it is read', async () => {
+    const { materials: _none, ...rest } = testPlan();
+    const { equipment: _e, room: _r, display: _d, schools: _s, ...workshop } = rest.workshop;
+    const [bottle] = rest.bottles;
+    const { triedOn: _tried, ...plainBottle } = bottle!;
+    const pieces = rest.pieces.map(({ sizeMm: _size, archivedOn: _archived, steps, ...piece }) => ({
+      ...piece,
+      steps: steps.map(({ members: _members, ...step }) => step),
+    }));
+    const first = { ...rest, version: 1, workshop: { ...workshop, dropsPerMl: 22 }, bottles: [plainBottle], pieces };
+    await imported(first).expect(200);
+    expect((await exported()).workshop.dropsPerMl.water).toBe(22);
+  });
+
   test('the day it is read on must be a day', async () => {
     const answer = await imported(testPlan(), 'today').expect(400);
     expect(answer.body.faults[0].path).toBe('today');

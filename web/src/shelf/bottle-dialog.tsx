@@ -13,6 +13,7 @@ import { QuantityField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
+import { useBringBack } from './use-bring-back.js';
 
 const NEW: Omit<Bottle, 'id'> = {
   name: '',
@@ -36,6 +37,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
   const set = (given: Partial<Bottle>) => {
     setBottle({ ...bottle, ...given });
   };
+  const bringBack = useBringBack();
   const tooMuch = bottle.sizeMl !== null && bottle.leftMl !== null && bottle.leftMl > bottle.sizeMl;
   const noName = bottle.name.trim() === '';
   const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { bottleId: bottle.id });
@@ -49,6 +51,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
     }
   };
   const throwAway = async () => {
+    const used = touches;
     try {
       await remove(bottle.id).unwrap();
       onClose();
@@ -57,7 +60,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
         action: {
           label: 'Undo',
           onClick: () => {
-            void save({ version: 0, bottle });
+            void bringBack(bottle, used);
           },
         },
       });
