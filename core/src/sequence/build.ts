@@ -24,7 +24,7 @@ export interface Laid {
   sprayed: boolean;
 }
 
-export const NO_BUILD: Build = { recessUm: 0, faceUm: 0, crestUm: 0, widthLostUm: 0, depthLostUm: 0 };
+export const NO_BUILD: Readonly<Build> = { recessUm: 0, faceUm: 0, crestUm: 0, widthLostUm: 0, depthLostUm: 0 };
 
 /** Film of one layer on recess, face and crest, µm: the mean over the zone, so a partial cover counts in part. */
 export function filmOf(layer: Pick<Laid, 'technique' | 'dryUm' | 'coats' | 'coverPct'>): {
@@ -52,13 +52,14 @@ export function buildOf(layer: Laid): Build | null {
   return { recessUm, faceUm, crestUm, widthLostUm: layer.sprayed ? 2 * inGrooveUm : 0, depthLostUm: layer.sprayed ? 0 : inGrooveUm };
 }
 
-export const withBuild = (build: Build, added: Build): Build => ({
-  recessUm: build.recessUm + added.recessUm,
-  faceUm: build.faceUm + added.faceUm,
-  crestUm: build.crestUm + added.crestUm,
-  widthLostUm: build.widthLostUm + added.widthLostUm,
-  depthLostUm: build.depthLostUm + added.depthLostUm,
-});
+/** Lays one build onto another, in place: it happens on every zone at every step. */
+export function addBuild(onto: Build, added: Build): void {
+  onto.recessUm += added.recessUm;
+  onto.faceUm += added.faceUm;
+  onto.crestUm += added.crestUm;
+  onto.widthLostUm += added.widthLostUm;
+  onto.depthLostUm += added.depthLostUm;
+}
 
 /** Share of a groove that may be gone before it is a caution, a snag (our numbers). */
 export const GROOVE_LIMITS = { cautionFrom: 0.3, snagFrom: 0.6 } as const;
@@ -68,7 +69,7 @@ type Groove = Pick<Relief, 'grooveDepthUm' | 'grooveWidthUm'>;
 const shareOf = (lostUm: number, wholeUm: number): number => (wholeUm > 0 ? Math.min(1, lostUm / wholeUm) : 0);
 
 /** Share of the groove that is gone, 0–1, by width or depth, whichever lost more. A smooth surface has nothing to lose. */
-export function grooveLost(build: Build, relief: Groove): { share: number; by: 'width' | 'depth' } {
+export function grooveLost(build: Pick<Build, 'widthLostUm' | 'depthLostUm'>, relief: Groove): { share: number; by: 'width' | 'depth' } {
   const width = shareOf(build.widthLostUm, relief.grooveWidthUm);
   const depth = shareOf(build.depthLostUm, relief.grooveDepthUm);
   return width >= depth ? { share: width, by: 'width' } : { share: depth, by: 'depth' };

@@ -3,7 +3,7 @@ import type { MaterialRole } from '../materials/index.js';
 import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
-import { NO_BUILD, withBuild, type Build } from './build.js';
+import { NO_BUILD, addBuild, type Build } from './build.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -33,7 +33,7 @@ const SHEEN_COVER_PCT = 50;
 export function startState(subject: Subject): SequenceState {
   const zones = subject.zones.map((zone): [string, ZoneState] => [
     zone.id,
-    { zone, substrate: substrateById(zone.substrate), layers: [], build: NO_BUILD, masked: false, maskedSinceMin: null, off: false },
+    { zone, substrate: substrateById(zone.substrate), layers: [], build: { ...NO_BUILD }, masked: false, maskedSinceMin: null, off: false },
   ]);
   return { subject, laidRoles: new Set(), zones: new Map(zones) };
 }
@@ -141,7 +141,7 @@ export function applyStep(
           for (const below of zone.layers) below.loose = false;
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         zone.layers.push({ ...laid, loose: laid.loose && !fallsIntoWet(zone, endMin) });
-        if (added) zone.build = withBuild(zone.build, added);
+        if (added) addBuild(zone.build, added);
       }
     }
   }

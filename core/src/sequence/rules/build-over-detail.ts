@@ -1,11 +1,15 @@
 import type { Fix, Severity } from '../finding.js';
-import { GROOVE_LIMITS, NO_BUILD, grooveLost, lostShare, withBuild } from '../build.js';
+import { GROOVE_LIMITS, NO_BUILD, grooveLost, lostShare, type Build } from '../build.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
+import type { Relief } from '../../subjects/index.js';
 import { formatNumber } from '../../units/index.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'build-over-detail';
+const lostWith = (build: Build, added: Build, relief: Relief): ReturnType<typeof grooveLost> =>
+  grooveLost({ widthLostUm: build.widthLostUm + added.widthLostUm, depthLostUm: build.depthLostUm + added.depthLostUm }, relief);
+
 const severityOf = (share: number): Severity | null =>
   share >= GROOVE_LIMITS.snagFrom ? 'snag' : share >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
 
@@ -51,7 +55,7 @@ export const buildOverDetail: Rule = {
       if (zone.zone.seen === 'never') continue;
       const severity = severityOf(lostShare(zone.build, added, zone.zone.relief));
       if (severity === null || severity === severityOf(lostShare(zone.build, NO_BUILD, zone.zone.relief))) continue;
-      crossed.push({ zone, lost: grooveLost(withBuild(zone.build, added), zone.zone.relief), severity });
+      crossed.push({ zone, lost: lostWith(zone.build, added, zone.zone.relief), severity });
     }
     if (crossed.length === 0) return [];
     return (['snag', 'caution'] as const).flatMap((severity) => {
