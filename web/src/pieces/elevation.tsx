@@ -1,4 +1,4 @@
-import { boxOf, zoneBox, type Piece, type Point, type View } from '@eveningtide/core/subjects';
+import { zoneBox, type Piece, type Point, type View } from '@eveningtide/core/subjects';
 import type { KeyboardEvent } from 'react';
 
 const path = (points: readonly Point[]): string => `M${points.map((p) => `${p.xMm.toFixed(2)} ${p.yMm.toFixed(2)}`).join('L')}`;
@@ -110,13 +110,3 @@ export function KeepCleanPattern() {
     </svg>
   );
 }
-
-/** One scale for all views, so that the longest just fits. */
-export const scaleFor = (views: readonly View[], widthPx: number, heightPx: number): number =>
-  Math.max(
-    ...views.map((view) => {
-      const box = boxOf(view.patches.flatMap((patch) => patch.outline));
-      return Math.max(box.widthMm / widthPx, box.heightMm / heightPx);
-    }),
-    0.01,
-  );

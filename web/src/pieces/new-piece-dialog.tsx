@@ -18,7 +18,8 @@ import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
-import { Elevation, KeepCleanPattern, scaleFor } from './elevation.js';
+import { scaleFor } from './elevation-scale.js';
+import { Elevation, KeepCleanPattern } from './elevation.js';
 
 type Measured = 'model' | 'prototype';
 

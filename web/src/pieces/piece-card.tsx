@@ -13,7 +13,8 @@ import { useShown } from '../ui/shown.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
-import { Elevation, KeepCleanPattern, scaleFor } from './elevation.js';
+import { scaleFor } from './elevation-scale.js';
+import { Elevation, KeepCleanPattern } from './elevation.js';
 import { mixWords } from './mix-words.js';
 import { zoneWords } from './zone-words.js';
 

@@ -7,6 +7,7 @@ import { Panel } from '../ui/panel.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { pieceSection } from './look.js';
+import { spread } from './spread.js';
 
 const WIDTH = 400;
 /** Room above the highest layer and below the groove, µm. */
@@ -187,26 +188,6 @@ function Cut({ piece, cut: { section, stepIds }, ground }: { piece: Piece; cut: 
       </g>
     </svg>
   );
-}
-
-/** Labels pushed apart so that none lies over another, in their order from the top. */
-export function spread<T extends { y: number }>(items: readonly T[], least: number, bottom: number): (T & { at: number })[] {
-  const sorted = items.toSorted((a, b) => a.y - b.y);
-  let last = -Infinity;
-  const down = sorted.map((item) => {
-    last = Math.max(item.y, last + least, 9);
-    return { ...item, at: last };
-  });
-  let next = bottom;
-  return down
-    .toReversed()
-    .map((item) => {
-      next = Math.min(item.at, next);
-      const placed = { ...item, at: next };
-      next -= least;
-      return placed;
-    })
-    .toReversed();
 }
 
 function BuildLine({ section: { build, lost }, depthUm, widthUm }: { section: Section; depthUm: number; widthUm: number }) {
