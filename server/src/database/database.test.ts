@@ -47,6 +47,36 @@ describe('database', () => {
       expect(readFileSync(file).equals(before)).toBe(true);
     }));
 
+  test('data of the first version come over, each to its place', () =>
+    inFolder(async (folder) => {
+      const file = join(folder, 'workshop.sqlite');
+      const db = opened(file);
+      await db.query('CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY)');
+      for (const statement of MIGRATIONS[0]!.statements) await db.query(statement);
+      await db.query(`INSERT INTO migrations VALUES ('001-first-tables')`);
+      await db.query(`INSERT INTO workshop VALUES (1, 3, 18, 55, 12, 66, '08:30', '15:00', 1, 7, 23)`);
+      await db.query(`INSERT INTO drying_places VALUES (0, 'loft', 'Loft', 25, 30)`);
+      await db.query(`INSERT INTO bottles VALUES ('umber', 1, 1, 'Umber', 'wash-enamel', '#3b2a1e', 40, 31, '2026-06-02', '', '')`);
+      await db.query(`INSERT INTO pieces VALUES ('van', 5, 1, 'Van', 'rolling-stock', 'van', 76, 1, 'matt', NULL, '', NULL)`);
+      await db.close();
+      const { app, end } = await testApp(file);
+      const get = async (path: string) => (await request(app.getHttpServer()).get(path).expect(200)).body as Record<string, unknown>;
+      expect(await get('/api/workshop')).toMatchObject({
+        version: 3,
+        workshop: {
+          careful: true,
+          daylight: { by: 'typed', start: '08:30', end: '15:00' },
+          dropsPerMl: { water: 23, alcohol: 40, spirit: 35, hot: 40 },
+          climate: { places: [{ id: 'loft', models: 4 }] },
+          equipment: { airbrush: true },
+          display: { units: 'metric' },
+        },
+      });
+      expect(await get('/api/pieces/van')).toMatchObject({ version: 5, piece: { name: 'Van', sizeMm: null, archivedOn: null } });
+      expect(await get('/api/bottles')).toMatchObject([{ bottle: { id: 'umber', triedOn: null } }]);
+      await end();
+    }));
+
   test('a folder that is a file is told', () =>
     inFolder(async (folder) => {
       const blocked = join(folder, 'file');

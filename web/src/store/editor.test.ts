@@ -78,6 +78,41 @@ describe('editor', () => {
   });
 });
 
+describe('the piece itself', () => {
+  test('a zone is changed by itself, and undo takes it back', () => {
+    const state = run([act.zonePatched({ id: 'roof', patch: { name: 'Canvas roof', seen: 'never' } })]);
+    expect(state.piece?.zones.find((zone) => zone.id === 'roof')).toMatchObject({ name: 'Canvas roof', seen: 'never' });
+    expect(state.piece?.zones.filter((zone) => zone.seen === 'never')).toHaveLength(1);
+    expect(run([act.undone()], state).piece).toEqual(piece);
+  });
+
+  test('another size reckons areas anew', () => {
+    const roof = (state: State) => state.piece?.zones.find((zone) => zone.id === 'roof')?.areaMm2 ?? 0;
+    const grown = run([act.sizeChanged({ lengthMm: 148, widthMm: 30, heightMm: 46 })]);
+    expect(roof(grown) / roof(open())).toBeCloseTo(2, 2);
+    expect(grown.piece?.sizeMm?.lengthMm).toBe(148);
+  });
+
+  test('steps join a repeat group and leave it', () => {
+    const grouped = run([act.stepGrouped({ id: 'a', groupId: 'g' }), act.stepGrouped({ id: 'b', groupId: 'g' })]);
+    expect(grouped.piece?.groups).toHaveLength(1);
+    const alone = run([act.stepGrouped({ id: 'a', groupId: null }), act.stepGrouped({ id: 'b', groupId: null })], grouped);
+    expect(alone.piece?.groups).toEqual([]);
+  });
+
+  test('a member leaves with its steps', () => {
+    const members = ['m1', 'm2'].map((id) => ({ id, label: id, differences: [] }));
+    const batch = run([act.patched({ members }), act.stepPatched({ id: 'a', patch: { members: ['m1'] } }), act.memberRemoved('m1')]);
+    expect(batch.piece?.members.map(({ id }) => id)).toEqual(['m2']);
+    expect(batch.piece?.steps[0]?.members).toBeNull();
+  });
+
+  test('let go, nothing is left of it', () => {
+    const state = run([act.renamed('Mine'), act.closed()]);
+    expect(state).toMatchObject({ piece: null, past: [], future: [], save: 'saved' });
+  });
+});
+
 describe('saving', () => {
   test('what is typed while it saves is saved after', () => {
     const state = run([act.renamed('One'), act.saving(), act.renamed('Two'), act.saved({ version: 4, sent: piece })]);

@@ -1,0 +1,67 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DEFAULT_WORKSHOP, type Workshop } from '@eveningtide/core/schedule';
+import { SCHOOLS, SCHOOL_IDS } from '@eveningtide/core/techniques';
+import request from 'supertest';
+import { testApp } from '../testing.js';
+
+let app: NestExpressApplication;
+let end: () => Promise<void>;
+beforeAll(async () => ({ app, end } = await testApp()));
+afterAll(() => end());
+
+const http = () => request(app.getHttpServer());
+const stored = async () => (await http().get('/api/workshop').expect(200)).body as { version: number; workshop: Workshop };
+const save = async (change: object) => {
+  const { version, workshop } = await stored();
+  return http()
+    .put('/api/workshop')
+    .send({ version, workshop: { ...workshop, ...change } });
+};
+
+describe('the workshop', () => {
+  test('keeps everything that can be described', async () => {
+    const described: Partial<Workshop> = {
+      daylight: { by: 'latitude', start: '08:00', end: '16:00', latitudeDeg: -41.3, noon: '12:20' },
+      climate: {
+        evening: { tempC: 17, rhPct: 61 },
+        night: { tempC: 9, rhPct: 72 },
+        places: [{ id: 'loft', name: 'Loft', air: { tempC: 25, rhPct: 30 }, models: 3 }],
+      },
+      careful: true,
+      airbrushCleanMin: 9.5,
+      dropsPerMl: { water: 21, alcohol: 38, spirit: 33, hot: 44 },
+      equipment: { airbrush: false, boothModels: 2, benchModels: 5 },
+      room: { volumeM3: 18.5, airChangesPerH: 2 },
+      display: { units: 'imperial', dates: 'numbers' },
+      schools: { ...DEFAULT_WORKSHOP.schools, base: 'airbrush', repeat: 'formula' },
+    };
+    expect((await save(described)).status).toBe(200);
+    expect((await stored()).workshop).toMatchObject(described);
+  });
+
+  test.each(SCHOOL_IDS)('takes each way of %s, and no other', async (id) => {
+    for (const choice of SCHOOLS[id].choices)
+      expect((await save({ schools: { ...DEFAULT_WORKSHOP.schools, [id]: choice.id } })).status).toBe(200);
+    const answer = await save({ schools: { ...DEFAULT_WORKSHOP.schools, [id]: 'by the moon' } });
+    expect(answer.status).toBe(400);
+    expect(answer.body.faults[0]).toMatchObject({ path: `workshop.schools.${id}`, value: 'by the moon' });
+  });
+
+  test.each<[string, object, string]>([
+    ['a latitude beyond the pole', { daylight: { ...DEFAULT_WORKSHOP.daylight, latitudeDeg: 91 } }, 'workshop.daylight.latitudeDeg'],
+    ['a noon that is no time', { daylight: { ...DEFAULT_WORKSHOP.daylight, noon: '25:00' } }, 'workshop.daylight.noon'],
+    ['half a model in the booth', { equipment: { ...DEFAULT_WORKSHOP.equipment, boothModels: 0.5 } }, 'workshop.equipment.boothModels'],
+    ['a dropper of giants', { dropsPerMl: { ...DEFAULT_WORKSHOP.dropsPerMl, water: 2 } }, 'workshop.dropsPerMl.water'],
+    ['a room without air', { room: { volumeM3: 0, airChangesPerH: 1 } }, 'workshop.room.volumeM3'],
+    ['units of another world', { display: { units: 'cubits', dates: 'words' } }, 'workshop.display.units'],
+    ['a field that is not known', { colour: 'teal' }, 'workshop.colour'],
+    ['a dropper too few', { dropsPerMl: { water: 20 } }, 'workshop.dropsPerMl.alcohol'],
+  ])('refuses %s, the field named, and keeps what was there', async (_what, change, path) => {
+    const before = await stored();
+    const answer = await save(change);
+    expect(answer.status).toBe(400);
+    expect(answer.body.faults.map((fault: { path: string }) => fault.path)).toContain(path);
+    expect(await stored()).toEqual(before);
+  });
+});
