@@ -1,0 +1,166 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
+import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
+import { DEFAULT_WORKSHOP, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
+
+const MONDAY = '2026-11-23';
+
+const every: Workshop['weekly'] = [0, 1, 2, 3, 4, 5, 6].map((weekday) => ({ weekday, start: '19:00', end: '21:30' }));
+const workshop = (more: Partial<Workshop> = {}): Workshop => ({ ...DEFAULT_WORKSHOP, weekly: every, ...more });
+
+type Short = [technique: string, material: string | null, more?: Partial<Step>];
+
+function piece(id: string, steps: readonly Short[], more: Partial<Piece> = {}): Piece {
+  const bare = pieceFromTemplate(templateById('van'), { id, name: id, scaleRatio: 76 });
+  return {
+    ...bare,
+    ...more,
+    steps: steps.map(([technique, material, given], i) =>
+      plainStep({ id: `s${String(i + 1)}`, technique, material, zones: ['all'], ...given }),
+    ),
+  };
+}
+
+const plan = (pieces: readonly Piece[], bench = workshop(), now = 0): Outlook => planPieces(pieces, bench, EMPTY_SHELF, MONDAY, now);
+
+/** Day of the horizon on which each step of a piece begins. */
+const daysOf = (outlook: Outlook, id: string): number[] =>
+  outlook.plan.placed.filter((placed) => operationOf(placed.id).pieceId === id).map((placed) => Math.floor(placed.startMin / 1440));
+
+const lastEnd = (outlook: Outlook): number => Math.max(...outlook.plan.placed.map((placed) => placed.endMin));
+
+const ENAMEL: Short[] = [
+  ['brush-coat', 'enamel-matt'],
+  ['brush-coat', 'acrylic-matt'],
+];
+
+describe('pieces in evenings', () => {
+  test('what dries overnight is gone on with when it is ready', () => {
+    expect(daysOf(plan([piece('van', ENAMEL)]), 'van')).toEqual([0, 1]);
+  });
+
+  test('nothing is put before now', () => {
+    const now = 2 * 1440 + 20 * 60;
+    for (const placed of plan([piece('van', ENAMEL)], workshop(), now).plan.placed) expect(placed.startMin).toBeGreaterThanOrEqual(now);
+  });
+
+  test('a pinned step stays where it is', () => {
+    const pinned = piece('van', [['brush-coat', 'acrylic-matt', { pinnedAt: '2026-11-26T20:00' }]]);
+    expect(plan([pinned]).plan.placed[0]?.startMin).toBe(3 * 1440 + 20 * 60);
+  });
+
+  test('a wait is kept, though the paint were ready', () => {
+    const [first, second] = plan([
+      piece('van', [
+        ['brush-coat', 'acrylic-matt'],
+        ['drybrush', 'acrylic-satin', { waitMin: 3 * 1440 }],
+      ]),
+    ]).plan.placed;
+    expect(second!.startMin - first!.endMin).toBeGreaterThanOrEqual(3 * 1440);
+  });
+
+  test('a drying place with warm air brings the next step forward', () => {
+    const warm = { id: 'press', name: 'Airing cupboard', air: { tempC: 32, rhPct: 35 }, models: 3 };
+    const bench = workshop({ climate: { evening: { tempC: 15, rhPct: 65 }, night: { tempC: 10, rhPct: 75 }, places: [warm] } });
+    const dried = (dryingPlace: string | null): number =>
+      lastEnd(
+        plan(
+          [
+            piece('van', [
+              ['wash', 'wash-oil', { dryingPlace }],
+              ['drybrush', 'acrylic-matt'],
+            ]),
+          ],
+          bench,
+        ),
+      );
+    expect(dried('press')).toBeLessThan(dried(null));
+  });
+
+  test('two colours through the airbrush have a cleaning between, one colour on two pieces has none', () => {
+    const sprayed = (id: string, colour: string): Piece => piece(id, [['airbrush-coat', 'acrylic-matt', { colour }]]);
+    const cleanings = (second: string): number =>
+      plan([sprayed('a', '#334433'), sprayed('b', second)]).plan.cleanings.filter(
+        (c, _i, all) => c.fromMin < Math.max(...all.map((other) => other.fromMin)),
+      ).length;
+    expect(cleanings('#884433')).toBeGreaterThan(cleanings('#334433'));
+  });
+
+  test('an opened bottle’s age reaches the check', () => {
+    const bottle: Bottle = {
+      id: 'b1',
+      name: 'Old green',
+      material: 'acrylic-matt',
+      colour: '#445533',
+      sizeMl: 17,
+      leftMl: 10,
+      openedOn: '2016-11-23',
+      triedOn: null,
+      place: '',
+      note: '',
+    };
+    const told = (openedOn: string | null): string[] =>
+      planPieces(
+        [piece('van', [['brush-coat', 'acrylic-matt', { bottleId: 'b1' }]])],
+        workshop(),
+        { bottles: [{ ...bottle, openedOn }], materials: [] },
+        MONDAY,
+        0,
+      ).pieces[0]!.findings.map((finding) => finding.rule);
+    expect(told('2016-11-23')).toContain('old-bottle');
+    expect(told('2026-11-20')).not.toContain('old-bottle');
+    expect(told(null)).not.toContain('old-bottle');
+  });
+
+  test('a name that is not known is refused, not skipped', () => {
+    expect(() => plan([piece('van', [['varnish-by-mop', 'acrylic-matt']])])).toThrow(RangeError);
+    expect(() => plan([piece('van', [['brush-coat', 'moon-dust']])])).toThrow(RangeError);
+  });
+});
+
+describe('the planning problem', () => {
+  const supplies = suppliesOf(EMPTY_SHELF);
+  const coats = fc.array(
+    fc.constantFrom<Short>(['brush-coat', 'acrylic-matt'], ['airbrush-coat', 'acrylic-satin', { coats: 2 }], ['wash', 'wash-oil']),
+    {
+      minLength: 1,
+      maxLength: 6,
+    },
+  );
+
+  test('lags run forward between operations that exist, and no window closes before it opens', () => {
+    fc.assert(
+      fc.property(coats, (steps) => {
+        const { operations, lags } = planningProblem([piece('a', steps)], workshop(), supplies, MONDAY, 0);
+        const order = operations.map((operation) => operation.id);
+        expect(new Set(order).size).toBe(order.length);
+        for (const lag of lags) {
+          expect(order.indexOf(lag.from)).toBeGreaterThanOrEqual(0);
+          expect(order.indexOf(lag.to)).toBeGreaterThan(order.indexOf(lag.from));
+          for (const { open, close } of lag.windows) {
+            expect(open.eveningMin).toBeGreaterThanOrEqual(0);
+            if (close) expect(close.eveningMin).toBeGreaterThanOrEqual(open.eveningMin);
+          }
+        }
+      }),
+    );
+  });
+
+  test('operations of a piece are named by piece, step and sitting, and the name is read back', () => {
+    const { operations } = planningProblem(
+      [
+        piece('a', [
+          ['brush-coat', 'acrylic-matt'],
+          ['wash', 'wash-oil'],
+        ]),
+      ],
+      workshop(),
+      supplies,
+      MONDAY,
+      0,
+    );
+    expect(operations.map((operation) => operationOf(operation.id).stepIndex)).toEqual([0, 1]);
+    expect(operations.every((operation) => operationOf(operation.id).pieceId === 'a')).toBe(true);
+  });
+});
