@@ -45,6 +45,11 @@ export const openPiece = async (page: Page, name: string): Promise<void> => {
   await expect(page.getByRole('region', { name: 'Sequence' })).toBeVisible();
 };
 
+/** To another view, by the way it is listed at the left. */
+export const go = (page: Page, name: string) => page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+
+export const facts = (page: Page) => page.getByRole('complementary', { name: /^Facts/ });
+
 export const rows = (page: Page) => page.getByRole('region', { name: 'Sequence' }).getByRole('listitem');
 
 export const saved = (page: Page) => expect(page.getByText('All saved')).toBeVisible();
