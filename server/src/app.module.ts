@@ -1,10 +1,12 @@
 import { Module, type DynamicModule, type MiddlewareConsumer, type NestModule } from '@nestjs/common';
+import { APP_INTERCEPTOR } from '@nestjs/core';
 import { BackupsModule } from './backups/backups.module.js';
 import { BottlesModule } from './bottles/bottles.module.js';
 import { DataModule } from './data/data.module.js';
 import { DatabaseModule } from './database/database.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
 import { LocalOnly } from './http/local-only.js';
+import { RunningRequests } from './http/running-requests.js';
 import { MaterialsModule } from './materials/materials.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
 import { PiecesModule } from './pieces/pieces.module.js';
@@ -26,6 +28,7 @@ export class AppModule implements NestModule {
         ExchangeModule,
         BackupsModule,
       ],
+      providers: [{ provide: APP_INTERCEPTOR, useClass: RunningRequests }],
     };
   }
 

@@ -98,3 +98,16 @@ describe('bottles', () => {
     expect(answer.body.faults[0].path).toBe('bottle.material');
   });
 });
+
+test('stopped in the middle of reading, it reads to the end', async () => {
+  const own = await testApp();
+  await own.app.listen(0, '127.0.0.1');
+  const complaints: unknown[] = [];
+  own.app.useLogger({ log: () => undefined, warn: () => undefined, error: (said: unknown) => complaints.push(said) });
+  const { port } = own.app.getHttpServer().address() as { port: number };
+  const reading = Array.from({ length: 20 }, () => fetch(`http://127.0.0.1:${String(port)}/api/pieces`).catch(() => null));
+  await new Promise((resolve) => setTimeout(resolve, 15));
+  await own.end();
+  await Promise.all(reading);
+  expect(complaints).toEqual([]);
+});
