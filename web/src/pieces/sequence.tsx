@@ -3,6 +3,7 @@ import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Piece } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
@@ -24,6 +25,7 @@ export function Sequence({ piece }: { piece: Piece }) {
   const { data: workshop } = useWorkshopQuery();
   const [search, setSearch] = useSearchParams();
   const openId = search.get('step');
+  const [addedId, setAdded] = useState<string | null>(null);
   const setOpen = (id: string | null) => {
     setSearch(id ? { step: id } : {}, { replace: true, flushSync: true });
   };
@@ -40,6 +42,7 @@ export function Sequence({ piece }: { piece: Piece }) {
   const add = (at: number) => {
     const step = newStep(workshop?.workshop.schools);
     dispatch(editorActions.stepAdded({ at, step }));
+    setAdded(step.id);
     setOpen(step.id);
   };
 
@@ -79,6 +82,7 @@ export function Sequence({ piece }: { piece: Piece }) {
                         step={step}
                         index={index}
                         open={step.id === openId}
+                        added={step.id === addedId}
                         onOpen={(open) => {
                           setOpen(open ? step.id : null);
                         }}

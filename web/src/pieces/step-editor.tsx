@@ -24,7 +24,7 @@ const AIRFLOW_WORDS: Record<Step['drying'], string> = {
 };
 
 /** The step in place: every change counts at once. */
-export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
+export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; added: boolean }) {
   const dispatch = useAppDispatch();
   const { data: workshop } = useWorkshopQuery();
   const supplies = useSupplies();
@@ -52,6 +52,7 @@ export function StepEditor({ piece, step }: { piece: Piece; step: Step }) {
         {(ids) => (
           <select
             {...ids}
+            autoFocus={added}
             className="field"
             value={step.technique}
             onChange={(event) => {

@@ -25,6 +25,8 @@ interface StepRowProps {
   step: Step;
   index: number;
   open: boolean;
+  /** Just laid down: the painter goes on by saying what it is. */
+  added: boolean;
   onOpen: (open: boolean) => void;
   /** Head of the repeat group that begins here. */
   head: ReactNode;
@@ -33,7 +35,7 @@ interface StepRowProps {
 }
 
 /** One step: its row, the editor under it while it is open, what is wrong with it, and the drying that follows. */
-export function StepRow({ piece, step, index, open, onOpen, head, findings, gap }: StepRowProps) {
+export function StepRow({ piece, step, index, open, added, onOpen, head, findings, gap }: StepRowProps) {
   const dispatch = useAppDispatch();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
@@ -93,7 +95,7 @@ export function StepRow({ piece, step, index, open, onOpen, head, findings, gap 
             <X size={15} aria-hidden="true" className="mx-auto" />
           </button>
         </div>
-        {open && <StepEditor piece={piece} step={step} />}
+        {open && <StepEditor piece={piece} step={step} added={added} />}
       </div>
       {gap}
     </li>

@@ -1,0 +1,60 @@
+import type { Page } from '@playwright/test';
+import { expect, rows, saved, test } from './fixtures.js';
+
+/** Presses Tab until something of that name has the focus, as somebody without a mouse must. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  const passed: string[] = [];
+  for (let presses = 0; presses < 120; presses++) {
+    await page.keyboard.press('Tab');
+    const here = await page.evaluate(() => {
+      const at = document.activeElement as (HTMLElement & { labels?: NodeListOf<HTMLLabelElement> }) | null;
+      return (at?.getAttribute('aria-label') ?? at?.labels?.[0]?.textContent ?? at?.textContent ?? '').trim();
+    });
+    if (name.test(here)) return;
+    passed.push(here.slice(0, 40));
+  }
+  throw new Error(`Tab never came to ${String(name)}; it passed ${[...new Set(passed)].join(' | ')}`);
+}
+
+const press = async (page: Page, name: RegExp, key = 'Enter'): Promise<void> => {
+  await tabTo(page, name);
+  await page.keyboard.press(key);
+};
+
+test('from a bare van over a mended snag to its evenings, without a mouse', async ({ bench: page }) => {
+  await press(page, /^New piece/);
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
+  await page.keyboard.type('Lime van 7');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Lime van 7' })).toBeVisible();
+
+  // an enamel coat, and a spirit wash on it
+  await press(page, /^Add a step/);
+  await expect(page.getByLabel('Technique')).toBeFocused();
+  await tabTo(page, /^Acrylic, matt/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('enamel, matt');
+  await page.keyboard.press('Enter');
+  await press(page, /^Add a step/);
+  await expect(rows(page)).toHaveCount(2);
+  await expect(page.getByLabel('Technique')).toBeFocused();
+  await page.keyboard.type('Wash');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('umber enamel wash');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('group', { name: 'Snag at step 2' })).toBeVisible();
+
+  await press(page, /^Add a seal first/);
+  await expect(page.getByRole('group', { name: /^Snag/ })).toHaveCount(0);
+  await saved(page);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('group', { name: 'Snag at step 2' })).toBeVisible();
+  await page.keyboard.press('Control+Shift+Z');
+  await expect(page.getByRole('group', { name: /^Snag/ })).toHaveCount(0);
+
+  // tonight belongs to the others: the van's evenings stand in the timetable
+  await page.keyboard.press('Alt+3');
+  await expect(page.getByRole('link', { name: /Lime van 7, step 1/ })).toBeVisible();
+});
