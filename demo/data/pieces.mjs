@@ -82,7 +82,7 @@ export async function pieces(pictures) {
         ['clean', ALL, null, { material: 'water-detergent' }],
         ['spray-coat', ALL, 'mid-grey-primer'],
         ['airbrush-coat', ['side-upper', 'side-lower', 'ends', 'interior'], 'peat-brown', { dilution: acrylicThinner(3, 2) }],
-        ['brush-coat', ['wheels'], 'soot-black', { note: 'While they are off; not the treads' }],
+        ['brush-coat', ['underframe', 'wheels'], 'soot-black', { note: 'The wheels while they are off; not the treads' }],
         ['sponge', ['side-lower'], 'bare-plank', { coverPct: 10, members: ['m22'], note: 'The repaired door' }],
         ['clear-coat', ['side-upper', 'side-lower', 'ends', 'interior'], 'matt-clear', { dilution: water(2, 1) }],
         ['wash', ['side-upper', 'side-lower', 'ends'], 'umber-wash', { dilution: spirit(1, 3) }],
