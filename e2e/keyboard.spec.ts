@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, rows, saved, test } from './fixtures.js';
+import { expect, openPiece, rows, saved, test } from './fixtures.js';
 
 /** Presses Tab until something of that name has the focus, as somebody without a mouse must. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -57,4 +57,11 @@ test('from a bare van over a mended snag to its evenings, without a mouse', asyn
   // tonight belongs to the others: the van's evenings stand in the timetable
   await page.keyboard.press('Alt+3');
   await expect(page.getByRole('link', { name: /Lime van 7, step 1/ })).toBeVisible();
+});
+
+test('a step added at the end of a long sequence comes into view with its fields', async ({ bench: page }) => {
+  await openPiece(page, 'Salt van No. 14');
+  await page.getByRole('button', { name: 'Add a step', exact: true }).click();
+  await expect(page.getByRole('group', { name: /^Caution/ }).filter({ hasText: 'step 14' })).toBeVisible();
+  for (const field of ['Technique', 'Tool', 'Coats']) await expect(rows(page).last().getByLabel(field)).toBeInViewport();
 });

@@ -3,7 +3,7 @@ import { incomingOf } from '@eveningtide/core/sequence';
 import { DIRECTIONS, PRIORITIES, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
@@ -46,8 +46,14 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
     });
   };
 
+  const editor = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // in the middle: what is then told of the steps above pushes it down
+    if (added) editor.current?.scrollIntoView({ block: 'center' });
+  }, [added]);
+
   return (
-    <div className="grid grid-cols-6 gap-x-3 gap-y-2 px-4 pt-1 pb-3 pl-14">
+    <div ref={editor} className="grid grid-cols-6 gap-x-3 gap-y-2 px-4 pt-1 pb-3 pl-14">
       <Field label="Technique" className="col-span-2">
         {(ids) => (
           <select
