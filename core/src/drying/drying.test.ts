@@ -18,13 +18,11 @@ describe('drying', () => {
     expect(stageMinutes(enamel, 'dryHard', still(14), REFERENCE_AIR)).toBeCloseTo(720);
   });
 
-  test('stages come in their order, for every material', () => {
+  test('stages come in their order, for every material, thin or thick', () => {
     fc.assert(
-      fc.property(aMaterial, anAir, (material, air) => {
-        const ages = STAGES.map((stage) => stageMinutes(material, stage, still(material.drying?.referenceDryUm ?? 1), air));
-        const inOrder = [...ages].sort((a, b) => a - b);
-        // recoat may come before tack-free ends in no material; solvent-proof comes last or with dry-through
-        expect(ages.slice(0, 4)).toEqual(inOrder.slice(0, 4));
+      fc.property(aMaterial, anAir, fc.double({ min: 0.05, max: 5, noNaN: true }), (material, air, share) => {
+        const ages = STAGES.map((stage) => stageMinutes(material, stage, still((material.drying?.referenceDryUm ?? 1) * share), air));
+        ages.slice(1).forEach((age, i) => expect(age).toBeGreaterThanOrEqual(ages[i]! * (1 - 1e-9)));
       }),
     );
   });

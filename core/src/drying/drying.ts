@@ -14,7 +14,10 @@ import { solventPressureKPa, type DryingMechanism, type Material, type Stage } f
  * (ISO 291). Factors: water by drying deficit, solvent by vapour pressure, oxidation by 2^((23 − T)/10) (rule of thumb).
  */
 
-/** Diffusion through the film rules the late stages: between 1 and 2, from memory. Evaporation stages take 1. */
+/**
+ * Diffusion through the film rules the late stages of a thick one: between 1 and 2, from memory. Evaporation stages take 1,
+ * and so does a film thinner than the reference: else it would be hard before it may be coated.
+ */
 const LATE_STAGE_EXPONENT = 1.5;
 /** A film thinner than a quarter of the reference gains nothing more (our number). */
 const THINNEST_FILM_SHARE = 0.25;
@@ -106,7 +109,7 @@ export function stageMinutes(material: Material, stage: Stage, film: Film, air: 
   const evaporating = EVAPORATION_STAGES.includes(stage) || drying.mechanism.oxidation === 0;
   const factor = slowdown(material, drying.mechanism, evaporating ? film.airflow : 'still', air);
   const share = Math.max(THINNEST_FILM_SHARE, film.dryUm / drying.referenceDryUm);
-  const exponent = EVAPORATION_STAGES.includes(stage) ? 1 : LATE_STAGE_EXPONENT;
+  const exponent = EVAPORATION_STAGES.includes(stage) || share < 1 ? 1 : LATE_STAGE_EXPONENT;
   return drying.ages[AGE_KEYS[stage]] * share ** exponent * factor;
 }
 

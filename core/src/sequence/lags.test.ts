@@ -39,6 +39,20 @@ describe('lags between steps', () => {
     ]);
   });
 
+  test('chipping waits for the coat under the soluble layer, and does not for the soluble layer', () => {
+    const lags = lagsOf([
+      ['brush-coat', 'enamel-matt'],
+      ['spray-coat', 'chipping-medium'],
+      ['airbrush-coat', 'acrylic-matt'],
+      ['chip', 'water'],
+    ]).filter(({ toIndex }) => toIndex === 3);
+    expect(lags.map(({ fromIndex }) => fromIndex)).toEqual([0, 2]);
+    const [base, top] = lags;
+    expect(base?.list).toEqual([{ fromMin: expect.any(Number), toMin: Infinity }]);
+    expect(base!.list[0]!.fromMin).toBeGreaterThan(600);
+    expect(Number.isFinite(top!.list[0]!.toMin)).toBe(true);
+  });
+
   const material = fc.constantFrom('acrylic-matt', 'enamel-matt', 'lacquer-matt', 'clear-matt-acrylic', 'emulsion-matt');
   const coats = fc.array(material, { minLength: 2, maxLength: 6 }).map((list) => list.map((m): Short => ['brush-coat', m]));
 

@@ -53,8 +53,18 @@ function onChip(zone: ZoneState): Opening[] {
   const soluble = zone.layers[solubleIndex(zone)];
   const chip = soluble?.material.windows?.chip;
   if (!soluble || !chip) return [];
-  const topCoats = zone.layers.slice(zone.layers.indexOf(soluble) + 1).filter((layer) => layer.technique.effect === 'film');
-  return topCoats.map((layer) => ({ layer, list: from(agedMin(layer, chip.fromMin), agedMin(layer, chip.poorFromMin)), why: 'chip' }));
+  const at = zone.layers.indexOf(soluble);
+  const topCoats = zone.layers.slice(at + 1).filter(isFullCoat);
+  // the water floods what lies under the soluble layer as well
+  const below = zone.layers.slice(0, at).findLast(isFullCoat);
+  return [
+    ...(below ? [{ layer: below, list: from(readyMin(below, 'dryHard')), why: 'dry-hard' } satisfies Opening] : []),
+    ...topCoats.map((layer): Opening => ({
+      layer,
+      list: from(agedMin(layer, chip.fromMin), agedMin(layer, chip.poorFromMin)),
+      why: 'chip',
+    })),
+  ];
 }
 
 function openingOf(layer: Layer, zone: ZoneState, incoming: Incoming): Opening | null {
