@@ -38,6 +38,7 @@ const plan = {
   workshop,
   materials: MATERIALS,
   bottles: BOTTLES,
+  finishes: [],
   pieces: await pieces(pictures),
 };
 writeFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), `${JSON.stringify(plan, null, 2)}\n`);

@@ -5,6 +5,7 @@ import { BottlesModule } from './bottles/bottles.module.js';
 import { DataModule } from './data/data.module.js';
 import { DatabaseModule } from './database/database.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
+import { FinishesModule } from './finishes/finishes.module.js';
 import { LocalOnly } from './http/local-only.js';
 import { RunningRequests } from './http/running-requests.js';
 import { MaterialsModule } from './materials/materials.module.js';
@@ -23,6 +24,7 @@ export class AppModule implements NestModule {
         PiecesModule,
         MaterialsModule,
         BottlesModule,
+        FinishesModule,
         WorkshopModule,
         PicturesModule,
         ExchangeModule,

@@ -58,6 +58,7 @@ export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
       note: '',
     },
   ],
+  finishes: [],
   pieces: [testPiece()],
   ...more,
 });

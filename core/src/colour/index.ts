@@ -1,1 +1,4 @@
+export * from './linear.js';
 export * from './lightness.js';
+export * from './difference.js';
+export * from './shift.js';

@@ -46,6 +46,7 @@ export function materialOf(own: OwnMaterial, base: Material): Material {
     minFilmC: own.minFilmC ?? base.minFilmC,
     lifeMonths: own.lifeMonths ?? base.lifeMonths,
     driesLighter: own.driesLighter ?? base.driesLighter,
+    wetDarkerL: own.driesLighter === false ? 0 : base.wetDarkerL,
     testFirst: own.testFirst ?? base.testFirst ?? false,
     drying: dryingOf(base.drying, factor),
     ...(base.windows ? { windows: windowsOf(base.windows, factor) } : {}),

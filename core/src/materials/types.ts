@@ -108,6 +108,8 @@ export interface Material {
   volumeSolidsPct: number;
   /** Gloss of the dry film at 60°, GU (ISO 2813); null: leaves the sheen below as it is. */
   sheenGu: number | null;
+  /** Share of what lies below that its reference film hides, % (contrast ratio; for dry matter: of what it covers). */
+  hidingPct: number;
   /** Default colour as #rrggbb; bottles carry their own. */
   colour: string;
   /** Underbound: chalks and drinks solvent although dry. */
@@ -125,6 +127,8 @@ export interface Material {
   hazards: readonly Hazard[];
   /** Looks darker or stronger while wet. */
   driesLighter: boolean;
+  /** So much darker it looks while wet, L* units; 0 where it does not shift to speak of. */
+  wetDarkerL: number;
   source: FigureSource;
 }
 

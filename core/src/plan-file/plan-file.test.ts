@@ -52,6 +52,7 @@ const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
   workshop: { ...DEFAULT_WORKSHOP, dates: [{ date: '2026-11-24', start: '19:30', end: '21:30' }] },
   materials: [own],
   bottles: [bottle],
+  finishes: [],
   pieces: [piece],
   ...more,
 });
@@ -163,7 +164,28 @@ describe('a file of version 1', () => {
   });
 
   test('anything else stays as it came', () => {
-    for (const other of [null, 7, [], { version: 2 }, { version: 99 }]) expect(upgraded(other)).toBe(other);
+    for (const other of [null, 7, [], { version: PLAN_VERSION }, { version: 99 }]) expect(upgraded(other)).toBe(other);
+  });
+});
+
+describe('a file of version 2', () => {
+  test('is read as one of today: no wishes, no finishes, rules as judged', () => {
+    const { finishes: _finishes, ...rest } = plan();
+    const { rules: _rules, ...workshop } = rest.workshop;
+    const { likeness: _likeness, varySeed: _seed, finish: _finish, intent: _intent, waivers: _waivers, zones, steps, ...own2 } = piece;
+    const second = {
+      ...rest,
+      version: 2,
+      workshop,
+      pieces: [
+        {
+          ...own2,
+          zones: zones.map(({ startColour: _colour, ...zone }) => zone),
+          steps: steps.map(({ fromWish: _wish, ...plain }) => plain),
+        },
+      ],
+    };
+    expect(upgraded(second)).toEqual(plan());
   });
 });
 

@@ -1,12 +1,13 @@
 import { isMaterialId, materialById, suppliesOf, type Bottle, type OwnMaterial, type Supplies } from '../materials/index.js';
 import { addDays, daysBetween, type Workshop } from '../schedule/index.js';
 import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
+import { type Finish } from '../finishes/index.js';
 import { isTechniqueId } from '../techniques/index.js';
 import { dilutionProblem } from '../mixing/index.js';
 
 /** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
 export const PLAN_FORMAT = 'eveningtide';
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 export interface PlanFile {
   format: typeof PLAN_FORMAT;
@@ -17,6 +18,8 @@ export interface PlanFile {
   /** Materials of the painter's own, on top of the catalogue. */
   materials: OwnMaterial[];
   bottles: Bottle[];
+  /** Saved sequences to apply again. */
+  finishes: Finish[];
   pieces: Piece[];
 }
 
@@ -54,7 +57,12 @@ export interface Surroundings {
   places: ReadonlySet<string>;
 }
 
-function* stepFaults(path: string, step: Step, piece: Piece, { supplies, places }: Surroundings): Generator<PlanFault> {
+function* stepFaults(
+  path: string,
+  step: Step,
+  piece: { zones: { id: string }[]; groups: { id: string }[]; members: { id: string }[] },
+  { supplies, places }: Surroundings,
+): Generator<PlanFault> {
   const zones = ids(piece.zones);
   const isBottle = (id: string): boolean => supplies.bottle(id) !== null;
   yield* unknown(`${path}.technique`, step.technique, isTechniqueId, 'a technique of the catalogue');
@@ -116,6 +124,26 @@ export function* bottleFaults(path: string, bottle: Bottle, supplies: Supplies):
     yield { path: `${path}.leftMl`, value: String(bottle.leftMl), allowed: `at most what it holds, ${String(bottle.sizeMl)}` };
 }
 
+/** What the steps of a saved finish point to that is not there. Bottles and drying places may have gone since: that is no fault. */
+export function* finishFaults(path: string, finish: Finish, supplies: Supplies): Generator<PlanFault> {
+  if (finish.versions.length === 0) yield { path: `${path}.versions`, value: 'none', allowed: 'at least one version' };
+  for (const [v, version] of finish.versions.entries()) {
+    const at = `${path}.versions[${String(v)}]`;
+    if (version.version !== v + 1)
+      yield { path: `${at}.version`, value: String(version.version), allowed: `${String(v + 1)}: versions count up from 1` };
+    yield* duplicates(`${at}.zones`, version.zones);
+    for (const [i, zone] of version.zones.entries())
+      yield* unknown(`${at}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
+    for (const [i, step] of version.steps.entries())
+      yield* stepFaults(
+        `${at}.steps[${String(i)}]`,
+        { ...step, bottleId: null, dryingPlace: null },
+        { ...version, members: [] },
+        { supplies, places: new Set() },
+      );
+  }
+}
+
 /** Everything in a plan that points to something that is not there. The shape has been checked before. */
 export function planFaults(plan: PlanFile): PlanFault[] {
   const around: Surroundings = { supplies: suppliesOf(plan), places: ids(plan.workshop.climate.places) };
@@ -123,10 +151,12 @@ export function planFaults(plan: PlanFile): PlanFault[] {
     ...duplicates('pieces', plan.pieces),
     ...duplicates('bottles', plan.bottles),
     ...duplicates('materials', plan.materials),
+    ...duplicates('finishes', plan.finishes),
     ...duplicates('workshop.climate.places', plan.workshop.climate.places),
   ];
   for (const [i, own] of plan.materials.entries()) faults.push(...materialFaults(`materials[${String(i)}]`, own));
   for (const [i, bottle] of plan.bottles.entries()) faults.push(...bottleFaults(`bottles[${String(i)}]`, bottle, around.supplies));
+  for (const [i, finish] of plan.finishes.entries()) faults.push(...finishFaults(`finishes[${String(i)}]`, finish, around.supplies));
   for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, around));
   return faults;
 }
@@ -142,6 +172,10 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
     anchorDate: null,
     workshop: { ...plan.workshop, dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })) },
     bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn), triedOn: day(bottle.triedOn) })),
+    finishes: plan.finishes.map((finish) => ({
+      ...finish,
+      versions: finish.versions.map((version) => ({ ...version, savedOn: addDays(version.savedOn, days) })),
+    })),
     pieces: plan.pieces.map((piece) => ({
       ...piece,
       doneBy: day(piece.doneBy),

@@ -48,4 +48,34 @@ function fromVersion1(plan: Loose): Loose {
  * A plan file of an older version as one of this version; anything else as it came. The shape is checked afterwards, so
  * a broken file stays broken and is refused with its faults named.
  */
-export const upgraded = (file: unknown): unknown => (isObject(file) && file['version'] === 1 ? fromVersion1(file) : file);
+export function upgraded(file: unknown): unknown {
+  let plan = file;
+  for (const [version, upgrade] of UPGRADES) if (isObject(plan) && plan['version'] === version) plan = upgrade(plan);
+  return plan;
+}
+
+const UPGRADES: readonly [from: number, upgrade: (plan: Loose) => Loose][] = [
+  [1, fromVersion1],
+  [2, fromVersion2],
+];
+
+/** Version 2 knew no finishes, no wishes and no settings for rules; a batch had nothing to say how alike it should be. */
+function fromVersion2(plan: Loose): Loose {
+  const workshop = plan['workshop'];
+  return {
+    ...plan,
+    version: 3,
+    workshop: isObject(workshop) ? { ...workshop, rules: [] } : workshop,
+    finishes: [],
+    pieces: each(plan['pieces'], (piece) => ({
+      ...piece,
+      likeness: 'own',
+      varySeed: null,
+      finish: null,
+      intent: null,
+      waivers: [],
+      zones: each(piece['zones'], (zone) => ({ ...zone, startColour: null })),
+      steps: each(piece['steps'], (step) => ({ ...step, fromWish: null })),
+    })),
+  };
+}

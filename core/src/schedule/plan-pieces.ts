@@ -149,6 +149,8 @@ export function sequenceProblem(piece: Piece, { workshop, supplies, originDate, 
     places: placesOf(workshop),
     supplies,
     schools: workshop.schools,
+    severities: Object.fromEntries(workshop.rules.map(({ rule, severity }) => [rule, severity])),
+    waivers: piece.waivers,
     bottleAgesDays: steps.map((step) => {
       const openedOn = supplies.bottle(step.bottleId)?.openedOn ?? null;
       return openedOn === null ? null : daysBetween(openedOn, originDate);

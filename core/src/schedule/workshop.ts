@@ -1,6 +1,7 @@
 import type { ClimateProfile, Daylight } from '../climate/index.js';
 import { DROPS_PER_ML, type DropLiquid } from '../mixing/index.js';
 import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
+import type { Severity } from '../sequence/index.js';
 import type { UnitSystem } from '../units/index.js';
 
 /** When and where the painter works. Times are `HH:mm`. */
@@ -40,6 +41,12 @@ export interface Display {
   dates: 'words' | 'numbers';
 }
 
+/** How serious a rule is taken; `off` is not at all. */
+export interface RuleSetting {
+  rule: string;
+  severity: Severity | 'off';
+}
+
 export interface Workshop {
   weekly: WeeklyEvening[];
   dates: SingleDate[];
@@ -54,6 +61,8 @@ export interface Workshop {
   room: Room;
   display: Display;
   schools: Schools;
+  /** Rules taken more or less seriously than judged. */
+  rules: RuleSetting[];
 }
 
 /** A quiet start: four evenings a week, a heated room that cools at night. Our numbers. */
@@ -69,4 +78,5 @@ export const DEFAULT_WORKSHOP: Workshop = {
   room: { volumeM3: 30, airChangesPerH: 1 },
   display: { units: 'metric', dates: 'words' },
   schools: { ...USUAL_SCHOOLS },
+  rules: [],
 };

@@ -1,11 +1,11 @@
 import { constantAir, type Air } from '../climate/index.js';
 import { plainStep, type KeepClean, type Step, type SubstrateId } from '../subjects/index.js';
-import type { Subject } from './subject.js';
+import { ALONE, type Subject } from './subject.js';
 import type { SequenceProblem } from './walker.js';
 
 /** What differs from a plain piece of matt polystyrene. */
 export type SubjectGiven = Partial<Omit<Subject['zones'][number], 'keepClean'>> &
-  Partial<Pick<Subject, 'handled' | 'features' | 'sheenWanted' | 'keepClean'>> & { zones?: string[] };
+  Partial<Pick<Subject, 'handled' | 'features' | 'sheenWanted' | 'keepClean' | 'company'>> & { zones?: string[] };
 
 /** A step in short; it starts as soon as it may unless it says when. */
 export type Short = [technique: string, material: string | null, more?: Partial<Step> & { startMin?: number }];
@@ -39,7 +39,15 @@ const MATERIAL_OF: Record<KeepClean, SubstrateId> = {
 
 /** A plain subject: two zones of one substrate, with places to keep clean where they matter. */
 export function subject(given: SubjectGiven = {}): Subject {
-  const { zones = ['side-lower', 'roof'], keepClean = [], handled = false, features = [], sheenWanted = 'matt', ...zone } = given;
+  const {
+    zones = ['side-lower', 'roof'],
+    keepClean = [],
+    handled = false,
+    features = [],
+    sheenWanted = 'matt',
+    company = ALONE,
+    ...zone
+  } = given;
   const plain = {
     substrate: 'polystyrene' as SubstrateId,
     startSheen: 'matt' as const,
@@ -47,6 +55,7 @@ export function subject(given: SubjectGiven = {}): Subject {
     keepClean: null,
     partId: 'body',
     seen: 'yes' as const,
+    startColour: null,
   };
   return {
     kind: 'rolling-stock',
@@ -55,6 +64,7 @@ export function subject(given: SubjectGiven = {}): Subject {
     keepClean,
     features,
     cleaned: true,
+    company,
     zones: [
       ...zones.map((id) => ({ ...plain, ...zone, id, name: id })),
       ...keepClean.map((id) => ({ ...plain, id, name: id, substrate: MATERIAL_OF[id], keepClean: id })),

@@ -32,4 +32,9 @@ export interface Finding {
   /** Step that laid the layer concerned; null where none is. */
   causeIndex: number | null;
   fixes: Fix[];
+  /** Why the painter lets it stand; null where it is not waived. */
+  waived: string | null;
 }
+
+/** How serious a rule is taken, where the painter wants it otherwise than judged. */
+export type RuleSeverities = Readonly<Partial<Record<string, Severity | 'off'>>>;

@@ -194,3 +194,37 @@ export function maskPairs(moment: Moment, zones: string[], reaches: (s: Step) =>
   const pairs = edits.length / 2;
   return [{ way: 'mask', label: pairs > 1 ? `Mask before and unmask after (${String(pairs)} times)` : 'Mask before, unmask after', edits }];
 }
+
+/** The step done on less of the zone, or with a lighter hand. */
+export function gentler(moment: Moment, coverPct: number): Fix[] {
+  const { stepIndex } = moment;
+  const less = Math.max(1, Math.round(coverPct / 2));
+  return [
+    { way: 'adjust', label: `On half as much: ${String(less)} %`, edits: [{ kind: 'patch', at: stepIndex, patch: { coverPct: less } }] },
+    {
+      way: 'adjust',
+      label: 'With half the strength',
+      edits: [{ kind: 'patch', at: stepIndex, patch: { strength: (moment.step.strength ?? 1) / 2, allowance: null } }],
+    },
+    {
+      way: 'adjust',
+      label: 'A third, lightly',
+      edits: [{ kind: 'patch', at: stepIndex, patch: { coverPct: Math.max(1, Math.round(coverPct / 3)), strength: 0.3, allowance: null } }],
+    },
+  ];
+}
+
+/** A look before the step: what follows cannot be taken back. */
+export const lookFirst = (moment: Moment): Fix[] => [
+  {
+    way: 'insert',
+    label: 'Look first, from where it will be seen',
+    edits: [
+      {
+        kind: 'insert',
+        at: moment.stepIndex,
+        step: step({ technique: 'inspect', zones: [...moment.step.zones], gate: 'Right as it is? What follows cannot be taken back' }),
+      },
+    ],
+  },
+];

@@ -46,15 +46,18 @@ function problemAfter(problem: SequenceProblem, fix: Fix): { problem: SequencePr
 }
 
 const WEIGHT = { snag: 100, caution: 10, hint: 1 } as const;
-const burden = (findings: readonly Finding[]): number => findings.reduce((sum, f) => sum + WEIGHT[f.severity], 0);
+/** What the painter lets stand weighs nothing. */
+const burden = (findings: readonly Finding[]): number => findings.reduce((sum, f) => sum + (f.waived === null ? WEIGHT[f.severity] : 0), 0);
 
 /** The same trouble: one rule can tell of several places at one step. */
 const isSame = (a: Finding, b: Finding): boolean =>
   a.rule === b.rule && (a.causeIndex !== null) === (b.causeIndex !== null) && a.zones.some((zone) => b.zones.includes(zone));
 
+const isSnag = ({ severity, waived }: Finding): boolean => severity === 'snag' && waived === null;
+
 /**
- * Of a finding's proposals, those that make it go away and leave the sequence with less trouble than before; the best of
- * each kind, the best first. Each is tried by walking the changed sequence.
+ * Of a finding's proposals, those that make it go away, bring no snag that was not there, and leave the sequence with less
+ * trouble than before; the best of each kind, the best first. Each is tried by walking the changed sequence.
  */
 function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly Finding[]): Fix[] {
   const before = burden(all);
@@ -63,7 +66,8 @@ function curingFixes(problem: SequenceProblem, finding: Finding, all: readonly F
     const { findings } = checkSequence(changed);
     const stays = findings.some((f) => isSame(f, finding) && was[f.stepIndex] === finding.stepIndex);
     const after = burden(findings);
-    return stays || after >= before ? [] : [{ fix, after }];
+    const addsSnag = findings.some((f) => isSnag(f) && !all.some((old) => isSnag(old) && isSame(old, f)));
+    return stays || addsSnag || after >= before ? [] : [{ fix, after }];
   });
   const best = new Map<Fix['way'], Fix>();
   for (const { fix } of tried.sort((a, b) => a.after - b.after)) if (!best.has(fix.way)) best.set(fix.way, fix);

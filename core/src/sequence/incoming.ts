@@ -2,6 +2,7 @@ import { CATALOGUE, type Dose, type Material, type SolventClass, type Supplies }
 import type { Step } from '../subjects/index.js';
 import { techniqueById, type Need, type Technique } from '../techniques/index.js';
 import { buildOf, type Build } from './build.js';
+import { hidesOf, type Hides } from './look.js';
 
 /** What a step brings to the surface. */
 export interface Incoming {
@@ -20,6 +21,8 @@ export interface Incoming {
   colour: string | null;
   /** Film that all its coats add; null where it leaves none. */
   build: Build | null;
+  /** How much of what is seen it hides; null where it leaves nothing to be seen. */
+  hides: Hides | null;
 }
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
@@ -58,6 +61,7 @@ function workOut(step: Step, supplies: Supplies): Incoming {
   }
   const dryUm = step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0);
   const coverPct = step.coverPct ?? technique.usualCoverPct;
+  const colour = step.colour ?? supplies.bottle(step.bottleId)?.colour ?? material?.colour ?? null;
   return {
     technique,
     material,
@@ -68,7 +72,8 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     tool,
     dryUm,
     coverPct,
-    colour: step.colour ?? supplies.bottle(step.bottleId)?.colour ?? material?.colour ?? null,
+    colour,
     build: material && technique.effect !== 'none' ? buildOf({ technique, material, dryUm, coverPct, sprayed, coats: step.coats }) : null,
+    hides: material && colour !== null ? hidesOf(step, technique, material, { dryUm, coverPct, colour }) : null,
   };
 }

@@ -4,6 +4,7 @@ import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
 import { NO_BUILD, addBuild, type Build } from './build.js';
+import { lookAfter, startLook, type ZoneLook } from './look.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -13,6 +14,9 @@ export interface ZoneState {
   layers: Layer[];
   /** Film laid so far. */
   build: Build;
+  look: ZoneLook;
+  /** How it looked before the last step that reached it. */
+  lookBefore: ZoneLook;
   masked: boolean;
   /** Minute the present mask went on; null when there is none. */
   maskedSinceMin: number | null;
@@ -31,10 +35,12 @@ const SHEEN_GU = { matt: 5, satin: 30, gloss: 80 } as const;
 const SHEEN_COVER_PCT = 50;
 
 export function startState(subject: Subject): SequenceState {
-  const zones = subject.zones.map((zone): [string, ZoneState] => [
-    zone.id,
-    { zone, substrate: substrateById(zone.substrate), layers: [], build: { ...NO_BUILD }, masked: false, maskedSinceMin: null, off: false },
-  ]);
+  const zones = subject.zones.map((zone): [string, ZoneState] => {
+    const substrate = substrateById(zone.substrate);
+    const look = startLook(zone, substrate);
+    const bare = { layers: [], build: { ...NO_BUILD }, look, lookBefore: look, masked: false, maskedSinceMin: null, off: false };
+    return [zone.id, { zone, substrate, ...bare }];
+  });
   return { subject, laidRoles: new Set(), zones: new Map(zones) };
 }
 
@@ -132,17 +138,32 @@ export function applyStep(
         break;
       case 'remove': {
         const soluble = solubleIndex(zone);
-        if (soluble >= 0) for (const layer of zone.layers.slice(soluble)) layer.unbroken = false;
+        if (soluble >= 0) zone.layers = zone.layers.map((layer, i) => (i < soluble ? layer : { ...layer, unbroken: false }));
+        showOn(zone, stepIndex, incoming, false);
         break;
       }
       default: {
         if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
-          for (const below of zone.layers) below.loose = false;
+          zone.layers = zone.layers.map((below) => (below.loose ? { ...below, loose: false } : below));
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
-        zone.layers.push({ ...laid, loose: laid.loose && !fallsIntoWet(zone, endMin) });
+        const loose = laid.loose && !fallsIntoWet(zone, endMin);
+        zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });
         if (added) addBuild(zone.build, added);
+        showOn(zone, stepIndex, incoming, loose);
       }
     }
   }
+}
+
+function showOn(zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {
+  const { technique, material, coverPct, colour, hides } = incoming;
+  zone.lookBefore = zone.look;
+  zone.look = lookAfter(zone.look, { stepIndex, technique, material, coverPct, colour, hides, loose });
+}
+
+/** The state as it stands, to go on from in another way: nothing that happens to one happens to the other. */
+export function forked({ subject, laidRoles, zones }: SequenceState): SequenceState {
+  const copies = [...zones].map(([id, zone]): [string, ZoneState] => [id, { ...zone, layers: [...zone.layers], build: { ...zone.build } }]);
+  return { subject, laidRoles: new Set(laidRoles), zones: new Map(copies) };
 }

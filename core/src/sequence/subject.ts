@@ -1,4 +1,4 @@
-import type { Feature, KeepClean, Piece, Relief, Seen, Sheen, SubstrateId } from '../subjects/index.js';
+import type { Feature, KeepClean, Likeness, Piece, Relief, Seen, Sheen, SubstrateId } from '../subjects/index.js';
 
 /** What the walker must know of a piece; a plan's piece and a reference case both come down to this. */
 export interface SubjectZone {
@@ -13,6 +13,18 @@ export interface SubjectZone {
   partId: string;
   /** What is never seen needs no finish. */
   seen: Seen;
+  /** Colour it came in, #rrggbb; null: the bare substrate's. */
+  startColour: string | null;
+}
+
+/** The pieces that one sequence is for, and how alike they should be. */
+export interface Company {
+  /** `alike`: a row that must match; `own`: each ages by its own story. */
+  likeness: Likeness;
+  /** Models of the batch, or of the train that the piece belongs to. */
+  models: number;
+  /** Their numbers differ: by seeded variation, or by hand. */
+  varied: boolean;
 }
 
 export interface Subject {
@@ -25,14 +37,17 @@ export interface Subject {
   features: Pick<Feature, 'label' | 'zoneId'>[];
   /** Grease and release agent are off already: nothing asks for a cleaning step. */
   cleaned: boolean;
+  company: Company;
 }
+
+export const ALONE: Company = { likeness: 'own', models: 1, varied: false };
 
 export function subjectOf(piece: Piece): Subject {
   return {
     kind: piece.kind,
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
-    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen }) => ({
+    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
       id,
       name,
       substrate,
@@ -41,10 +56,16 @@ export function subjectOf(piece: Piece): Subject {
       keepClean,
       partId,
       seen,
+      startColour,
     })),
     keepClean: [...new Set(piece.zones.flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
     features: piece.features.map(({ label, zoneId }) => ({ label, zoneId })),
     cleaned: false,
+    company: {
+      likeness: piece.likeness,
+      models: piece.members.length,
+      varied: piece.varySeed !== null || piece.steps.some((step) => step.members !== null),
+    },
   };
 }
 

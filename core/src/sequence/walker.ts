@@ -1,16 +1,17 @@
 import { airAt, constantAir, type Air, type AirSpan } from '../climate/index.js';
 import { CATALOGUE, type Supplies } from '../materials/index.js';
-import type { Step } from '../subjects/index.js';
+import type { Step, Waiver } from '../subjects/index.js';
 import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
 import { firstOpen } from '../units/index.js';
-import type { Finding } from './finding.js';
+import type { Finding, RuleSeverities } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin } from './layer.js';
 import type { Moment } from './moment.js';
 import { openingsOn, type Opening } from './openings.js';
 import { RULES } from './rules/index.js';
 import type { Caused } from './rules/rule.js';
-import { applyStep, startState, zonesReached, type SequenceState, type ZoneState } from './state.js';
+import { stepIdOf } from './rounds.js';
+import { applyStep, forked, startState, zonesReached, type SequenceState, type ZoneState } from './state.js';
 import type { Subject } from './subject.js';
 import { takeBack, type TakeBack } from './take-back.js';
 
@@ -32,6 +33,10 @@ export interface SequenceProblem {
   schools?: Schools;
   /** How long each step's bottle has been open at minute 0, days; null where not known. */
   bottleAgesDays?: readonly (number | null)[];
+  /** Rules that the painter takes more or less seriously; as judged where it says nothing. */
+  severities?: RuleSeverities;
+  /** Findings that the painter lets stand. */
+  waivers?: readonly Waiver[];
 }
 
 /** When the layer that a step left reaches its stages; absolute minutes, Infinity for never in this air. */
@@ -99,14 +104,14 @@ function earliest(fromMin: number, openings: readonly { opening: Opening }[]): {
 }
 
 /** One step of the walk: what it meets before it is done. */
-interface Stage {
+export interface Stage {
   moment: Moment;
   earliestMin: number;
   heldUpBy: number | null;
   endMin: number;
 }
 
-interface Visitor {
+export interface Visitor {
   /** The state is as the step finds it. */
   before(stage: Stage): void;
   /** The step is done; its layer, where it left one, lies on top of the zones it reached. */
@@ -117,22 +122,44 @@ interface Visitor {
 
 const MINUTES_PER_DAY = 1440;
 
-/** The walk that everything shares: each step in time order, then its outcome applied. Returns the state at the end. */
-function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
-  const { subject, steps, supplies = CATALOGUE, schools = USUAL_SCHOOLS } = problem;
-  const state = startState(subject);
-  let clockMin = 0;
-  for (const [stepIndex, step] of steps.entries()) {
+/**
+ * The walk that everything shares: each step in time order, then its outcome applied. It can be forked, to go on from
+ * the same place in several ways.
+ */
+export class Walk {
+  private constructor(
+    private readonly problem: Omit<SequenceProblem, 'steps' | 'startsMin' | 'durationsMin'>,
+    readonly state: SequenceState,
+    /** When the last step ended. */
+    private clock: number,
+  ) {}
+
+  static begin(problem: Omit<SequenceProblem, 'steps' | 'startsMin' | 'durationsMin'>): Walk {
+    return new Walk(problem, startState(problem.subject), 0);
+  }
+
+  get clockMin(): number {
+    return this.clock;
+  }
+
+  fork(): Walk {
+    return new Walk(this.problem, forked(this.state), this.clock);
+  }
+
+  /** Takes one of `steps`, shows it to the visitor before and after, and applies its outcome. */
+  take(steps: readonly Step[], stepIndex: number, { startMin: given, durationMin }: Timing, visitor: Visitor): void {
+    const { subject, supplies = CATALOGUE, schools = USUAL_SCHOOLS, bench, places } = this.problem;
+    const step = steps[stepIndex];
+    if (!step) throw new RangeError(`step ${String(stepIndex)} is not one of ${String(steps.length)}`);
+    const { state } = this;
     const incoming = incomingOf(step, supplies);
     const zones = zonesReached(state, step, incoming);
-    const fromMin = clockMin + (step.waitMin ?? 0);
-    const given = problem.startsMin[stepIndex] ?? null;
+    const fromMin = this.clock + (step.waitMin ?? 0);
     const openings = openingsFor(zones, steps, stepIndex, incoming, visitor.wantsAll ? -Infinity : Math.min(fromMin, given ?? fromMin));
     const { atMin: earliestMin, heldUpBy } = earliest(fromMin, openings);
     const startMin = given ?? earliestMin;
-    const endMin = startMin + (problem.durationsMin[stepIndex] ?? 0);
-    const air = airAt(problem.bench, startMin);
-    const openedDays = problem.bottleAgesDays?.[stepIndex] ?? null;
+    const endMin = startMin + durationMin;
+    const openedDays = this.problem.bottleAgesDays?.[stepIndex] ?? null;
     const moment: Moment = {
       subject,
       steps,
@@ -144,7 +171,7 @@ function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
       state,
       zones,
       openings,
-      air,
+      air: airAt(bench, startMin),
       supplies,
       schools,
       bottle: supplies.bottle(step.bottleId),
@@ -152,16 +179,36 @@ function walk(problem: SequenceProblem, visitor: Visitor): SequenceState {
     };
     const stage = { moment, earliestMin, heldUpBy, endMin };
     visitor.before(stage);
-    const placeAir = step.dryingPlace === null ? undefined : problem.places?.[step.dryingPlace];
-    applyStep(state, step, stepIndex, incoming, endMin, placeAir ? constantAir(placeAir) : problem.bench);
+    const placeAir = step.dryingPlace === null ? undefined : places?.[step.dryingPlace];
+    applyStep(state, step, stepIndex, incoming, endMin, placeAir ? constantAir(placeAir) : bench);
     visitor.after?.(stage);
-    clockMin = endMin;
+    this.clock = endMin;
   }
-  return state;
+
+  /** What the rules that look back say when nothing comes any more. */
+  end(steps: readonly Step[]): Caused[] {
+    const { subject, supplies = CATALOGUE, schools = USUAL_SCHOOLS } = this.problem;
+    return RULES.flatMap((rule) => rule.checkEnd?.({ subject, steps, state: this.state, supplies, schools }) ?? []);
+  }
+}
+
+/** When a step starts, null for as soon as it may, and how long it takes. */
+export interface Timing {
+  startMin: number | null;
+  durationMin: number;
+}
+
+/** The whole walk at once. */
+function walk(problem: SequenceProblem, visitor: Visitor): Walk {
+  const { steps, startsMin, durationsMin } = problem;
+  const going = Walk.begin(problem);
+  for (let i = 0; i < steps.length; i++)
+    going.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, visitor);
+  return going;
 }
 
 /** How the piece stands when all steps are done. */
-export const stateAfter = (problem: SequenceProblem): SequenceState => walk(problem, { before: () => undefined });
+export const stateAfter = (problem: SequenceProblem): SequenceState => walk(problem, { before: () => undefined }).state;
 
 /** Every opening that every step meets, in walking order. */
 export function allOpenings(problem: SequenceProblem): { stepIndex: number; opening: Opening }[] {
@@ -209,28 +256,44 @@ function reportOf({ moment, earliestMin, heldUpBy, endMin }: Stage): StepReport 
 }
 
 /**
- * Walks the steps in time order and keeps, per zone, the stack of layers; every rule reads this state, none keeps its
- * own. With `propose`, findings carry every change that might cure them. Pure and deterministic. @throws RangeError when a technique, material, thinner or substrate is not known.
+ * Checks a sequence: walks it in time order with every rule. Findings are sorted by step; each cause is told once. With
+ * `propose` each finding carries what its rule proposes, untried. What the painter set otherwise or waived is heeded.
+ * @throws RangeError when a technique, material, thinner or substrate is not known.
  */
 export function checkSequence(problem: SequenceProblem, { propose = false } = {}): SequenceReport {
   const reports: StepReport[] = [];
   const findings: Finding[] = [];
   const heard = new Set<string>();
+  const { severities = {}, waivers = [] } = problem;
   const say = (found: readonly Caused[]) => {
     for (const { cause, finding, propose: proposals } of found) {
       if (heard.has(cause)) continue;
       heard.add(cause);
-      findings.push(propose && proposals ? { ...finding, fixes: proposals() } : finding);
+      const told = asSet(finding, severities, waivers);
+      if (told) findings.push(propose && proposals ? { ...told, fixes: proposals() } : told);
     }
   };
-  const state = walk(problem, {
+  const walked = walk(problem, {
     before: ({ moment }) => {
       for (const rule of RULES) say(rule.check(moment));
     },
-    after: (stage) => reports.push(reportOf(stage)),
+    after: (stage) => {
+      for (const rule of RULES_AFTER) say(rule.checkAfter(stage.moment));
+      reports.push(reportOf(stage));
+    },
   });
-  const { subject, steps, supplies = CATALOGUE, schools = USUAL_SCHOOLS } = problem;
-  for (const rule of RULES) if (rule.checkEnd) say(rule.checkEnd({ subject, steps, state, supplies, schools }));
+  say(walked.end(problem.steps));
   findings.sort((a, b) => a.stepIndex - b.stepIndex);
   return { steps: reports, findings };
+}
+
+const RULES_AFTER = RULES.flatMap(({ checkAfter }) => (checkAfter ? [{ checkAfter }] : []));
+
+/** The finding as the painter wants to hear it: as serious as set, and marked where it is waived; null where it is turned off. */
+function asSet(finding: Finding, severities: RuleSeverities, waivers: readonly Waiver[]): Finding | null {
+  const set = severities[finding.rule];
+  if (set === 'off') return null;
+  const waiver = waivers.find(({ rule, stepId }) => rule === finding.rule && stepIdOf(finding.stepId) === stepId);
+  if (set === undefined && !waiver) return finding;
+  return { ...finding, severity: set ?? finding.severity, waived: waiver?.reason ?? null };
 }

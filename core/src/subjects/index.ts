@@ -5,3 +5,4 @@ export * from './batch.js';
 export * from './duplicate.js';
 export * from './groups.js';
 export * from './templates/index.js';
+export * from './intent.js';

@@ -1,3 +1,4 @@
+import type { Intent } from './intent.js';
 import type { Step, StepGroup } from './step.js';
 import type { SubstrateId } from './substrates.js';
 
@@ -57,6 +58,8 @@ export interface Zone {
   name: string;
   substrate: SubstrateId;
   startSheen: Sheen;
+  /** Colour it came in, #rrggbb: factory paint, the plastic's own; null: the bare substrate's. */
+  startColour: string | null;
   areaMm2: number;
   down: Down;
   relief: Relief;
@@ -70,6 +73,25 @@ export interface Member {
   id: string;
   label: string;
   differences: string[];
+}
+
+/** How alike the pieces of a batch or a train should be. */
+export const LIKENESSES = ['alike', 'own'] as const;
+export type Likeness = (typeof LIKENESSES)[number];
+
+/** A finding that the painter has looked at and lets stand. */
+export interface Waiver {
+  rule: string;
+  stepId: string;
+  reason: string;
+}
+
+/** Which saved finish the steps were taken from, and with which other pieces. */
+export interface FinishUse {
+  finishId: string;
+  version: number;
+  /** Pieces that got the finish together share it. */
+  setId: string;
 }
 
 /** A prototype photograph and the places pinned on it, as shares of its width and height. */
@@ -124,6 +146,13 @@ export interface Piece {
   /** Date it was put into the archive, `YYYY-MM-DD`; an archived piece takes no evenings. */
   archivedOn: string | null;
   note: string;
+  likeness: Likeness;
+  /** Seed by which each of the batch varies; null: all by the same numbers. */
+  varySeed: number | null;
+  finish: FinishUse | null;
+  /** What it should look like; null where nothing is wished yet. */
+  intent: Intent | null;
+  waivers: Waiver[];
   parts: Part[];
   zones: Zone[];
   features: Feature[];

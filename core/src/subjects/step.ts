@@ -49,6 +49,8 @@ export interface Step {
   /** What must be seen or felt before going on. */
   gate: string | null;
   daylight: boolean;
+  /** Id of the wish it was arranged for, `arranged` for what the arranger added; null: the painter's own. */
+  fromWish: string | null;
   note: string;
 }
 
@@ -87,6 +89,7 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
     members: null,
     gate: null,
     daylight: false,
+    fromWish: null,
     note: '',
     ...given,
   };

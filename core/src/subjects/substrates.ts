@@ -12,6 +12,8 @@ export interface Substrate {
   /** Gloss of the bare surface at 60°, GU: smooth plastic and metal give powder no tooth. */
   bareSheenGu: number;
   absorbent: boolean;
+  /** Colour of the bare surface, #rrggbb (from memory). */
+  colour: string;
 }
 
 const substrate = (s: Substrate): Substrate => s;
@@ -21,20 +23,20 @@ const substrate = (s: Substrate): Substrate => s;
  * the same thinner brushed on bites; polystyrene foam melts under either. Rigid PIR board hardly answers to solvents.
  */
 export const SUBSTRATES: readonly Substrate[] = [
-  substrate({ id: 'polystyrene', name: 'Polystyrene', attackedBy: { hot: 'thin' }, heatLimitC: 65, bareSheenGu: 35, absorbent: false }),
-  substrate({ id: 'abs', name: 'ABS', attackedBy: { hot: 'thin' }, heatLimitC: 75, bareSheenGu: 35, absorbent: false }),
-  substrate({ id: 'resin-pu', name: 'Polyurethane resin', attackedBy: { hot: 'flood' }, heatLimitC: 60, bareSheenGu: 30, absorbent: false }),
-  substrate({ id: 'resin-printed', name: 'Printed resin', attackedBy: { hot: 'flood' }, heatLimitC: 60, bareSheenGu: 30, absorbent: false }),
-  substrate({ id: 'pla', name: 'PLA print', attackedBy: { hot: 'flood' }, heatLimitC: 50, bareSheenGu: 30, absorbent: false }),
-  substrate({ id: 'brass', name: 'Brass', attackedBy: {}, heatLimitC: 150, bareSheenGu: 60, absorbent: false }),
-  substrate({ id: 'white-metal', name: 'White metal', attackedBy: {}, heatLimitC: 110, bareSheenGu: 40, absorbent: false }),
-  substrate({ id: 'plaster', name: 'Plaster', attackedBy: {}, heatLimitC: 80, bareSheenGu: 2, absorbent: true }),
-  substrate({ id: 'card', name: 'Card', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
-  substrate({ id: 'wood', name: 'Wood', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
-  substrate({ id: 'foam-xps', name: 'Extruded polystyrene foam', attackedBy: { hot: 'mist', spirit: 'mist', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 5, absorbent: false }),
-  substrate({ id: 'foam-pir', name: 'Rigid PIR board', attackedBy: {}, heatLimitC: 110, bareSheenGu: 2, absorbent: true }),
-  substrate({ id: 'foam-board', name: 'Foam board', attackedBy: { hot: 'mist', spirit: 'thin', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 10, absorbent: true }),
-  substrate({ id: 'clear-plastic', name: 'Clear plastic', attackedBy: { hot: 'mist', cyano: 'mist' }, heatLimitC: 60, bareSheenGu: 95, absorbent: false }),
+  substrate({ id: 'polystyrene', colour: '#a3a3a0', name: 'Polystyrene', attackedBy: { hot: 'thin' }, heatLimitC: 65, bareSheenGu: 35, absorbent: false }),
+  substrate({ id: 'abs', colour: '#9d9c98', name: 'ABS', attackedBy: { hot: 'thin' }, heatLimitC: 75, bareSheenGu: 35, absorbent: false }),
+  substrate({ id: 'resin-pu', colour: '#b9b3a3', name: 'Polyurethane resin', attackedBy: { hot: 'flood' }, heatLimitC: 60, bareSheenGu: 30, absorbent: false }),
+  substrate({ id: 'resin-printed', colour: '#8f9091', name: 'Printed resin', attackedBy: { hot: 'flood' }, heatLimitC: 60, bareSheenGu: 30, absorbent: false }),
+  substrate({ id: 'pla', colour: '#a8a8a4', name: 'PLA print', attackedBy: { hot: 'flood' }, heatLimitC: 50, bareSheenGu: 30, absorbent: false }),
+  substrate({ id: 'brass', colour: '#b08f4f', name: 'Brass', attackedBy: {}, heatLimitC: 150, bareSheenGu: 60, absorbent: false }),
+  substrate({ id: 'white-metal', colour: '#a9aaab', name: 'White metal', attackedBy: {}, heatLimitC: 110, bareSheenGu: 40, absorbent: false }),
+  substrate({ id: 'plaster', colour: '#e9e4d8', name: 'Plaster', attackedBy: {}, heatLimitC: 80, bareSheenGu: 2, absorbent: true }),
+  substrate({ id: 'card', colour: '#b59d7b', name: 'Card', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
+  substrate({ id: 'wood', colour: '#b99a6b', name: 'Wood', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
+  substrate({ id: 'foam-xps', colour: '#b8bcc0', name: 'Extruded polystyrene foam', attackedBy: { hot: 'mist', spirit: 'mist', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 5, absorbent: false }),
+  substrate({ id: 'foam-pir', colour: '#c9bb8a', name: 'Rigid PIR board', attackedBy: {}, heatLimitC: 110, bareSheenGu: 2, absorbent: true }),
+  substrate({ id: 'foam-board', colour: '#e4e2db', name: 'Foam board', attackedBy: { hot: 'mist', spirit: 'thin', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 10, absorbent: true }),
+  substrate({ id: 'clear-plastic', colour: '#d5dadb', name: 'Clear plastic', attackedBy: { hot: 'mist', cyano: 'mist' }, heatLimitC: 60, bareSheenGu: 95, absorbent: false }),
 ];
 
 const BY_ID = new Map<string, Substrate>(SUBSTRATES.map((s) => [s.id, s]));

@@ -1,5 +1,5 @@
 import { constantAir, type Air } from '@eveningtide/core/climate';
-import { RULES, checkSequence, type Finding, type SequenceProblem, type Subject } from '@eveningtide/core/sequence';
+import { ALONE, RULES, checkSequence, type Finding, type SequenceProblem, type Subject } from '@eveningtide/core/sequence';
 import { KEEP_CLEAN, isSubstrateId, plainStep, type KeepClean, type Sheen, type Step } from '@eveningtide/core/subjects';
 import { PENDING_ROWS } from '../pending-rows.js';
 import type { Outcome, RunRow } from '../outcome.js';
@@ -54,6 +54,7 @@ function caseSubject({ piece, steps }: SequenceCase): Subject {
     features: [],
     // a plain metal, plastic or resin piece counts as cleaned
     cleaned: true,
+    company: ALONE,
     zones: ids.map((id) => ({
       id,
       name: id,
@@ -63,6 +64,7 @@ function caseSubject({ piece, steps }: SequenceCase): Subject {
       keepClean: keepClean.has(id) ? (id as KeepClean) : null,
       partId: partOf(id),
       seen: 'yes',
+      startColour: null,
     })),
   };
 }

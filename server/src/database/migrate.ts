@@ -3,8 +3,9 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import type { Migration } from './migration.js';
 import { firstTables } from './migrations/001-first-tables.js';
 import { firmGround } from './migrations/002-firm-ground.js';
+import { judgement } from './migrations/003-judgement.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround];
+export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends Error {

@@ -33,6 +33,7 @@ export class WorkshopRow extends Model {
   @Column(DataType.JSON) declare room: object;
   @Column(DataType.JSON) declare display: object;
   @Column(DataType.JSON) declare schools: object;
+  @Column(DataType.JSON) declare rules: object[];
 }
 
 @Table({ ...AS_IS, tableName: 'weekly_evenings' })
@@ -95,6 +96,15 @@ export class BottleRow extends Model {
   @Column(DataType.STRING) declare note: string;
 }
 
+@Table({ ...AS_IS, tableName: 'finishes' })
+export class FinishRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.JSON) declare versions: object[];
+}
+
 @Table({ ...AS_IS, tableName: 'pieces' })
 export class PieceRow extends Model {
   @PrimaryKey @Column(DataType.STRING) declare id: string;
@@ -110,6 +120,11 @@ export class PieceRow extends Model {
   @Column(DataType.STRING) declare doneBy: string | null;
   @Column(DataType.STRING) declare archivedOn: string | null;
   @Column(DataType.STRING) declare note: string;
+  @Column(DataType.STRING) declare likeness: string;
+  @Column(DataType.INTEGER) declare varySeed: number | null;
+  @Column(DataType.JSON) declare finish: object | null;
+  @Column(DataType.JSON) declare intent: object | null;
+  @Column(DataType.JSON) declare waivers: object[];
   @Column(DataType.STRING) declare deletedAt: string | null;
 }
 
@@ -125,6 +140,7 @@ export class ZoneRow extends ChildRow {
   @Column(DataType.STRING) declare name: string;
   @Column(DataType.STRING) declare substrate: string;
   @Column(DataType.STRING) declare startSheen: string;
+  @Column(DataType.STRING) declare startColour: string | null;
   @Column(DataType.REAL) declare areaMm2: number;
   @Column(DataType.STRING) declare down: string;
   @Column(DataType.JSON) declare relief: object;
@@ -198,6 +214,7 @@ export class StepRow extends ChildRow {
   @Column(DataType.JSON) declare members: string[] | null;
   @Column(DataType.STRING) declare gate: string | null;
   @Column(DataType.BOOLEAN) declare daylight: boolean;
+  @Column(DataType.STRING) declare fromWish: string | null;
   @Column(DataType.STRING) declare note: string;
 }
 
@@ -208,6 +225,7 @@ export const MODELS: ModelCtor[] = [
   DryingPlaceRow,
   MaterialRow,
   BottleRow,
+  FinishRow,
   PieceRow,
   PartRow,
   ZoneRow,

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { BottlesModule } from '../bottles/bottles.module.js';
+import { FinishesModule } from '../finishes/finishes.module.js';
 import { MaterialsModule } from '../materials/materials.module.js';
 import { PiecesModule } from '../pieces/pieces.module.js';
 import { WorkshopModule } from '../workshop/workshop.module.js';
@@ -7,7 +8,7 @@ import { ExchangeController } from './exchange.controller.js';
 import { ExchangeService } from './exchange.service.js';
 
 @Module({
-  imports: [BottlesModule, MaterialsModule, PiecesModule, WorkshopModule],
+  imports: [BottlesModule, FinishesModule, MaterialsModule, PiecesModule, WorkshopModule],
   controllers: [ExchangeController],
   providers: [ExchangeService],
   exports: [ExchangeService],

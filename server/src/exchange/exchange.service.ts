@@ -3,6 +3,7 @@ import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanF
 import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
+import { FinishesStore } from '../finishes/finishes.store.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
 import { FaultsException, checkShape } from '../validation/faults.js';
@@ -21,15 +22,17 @@ export class ExchangeService {
     private readonly pieces: PiecesStore,
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
+    private readonly finishes: FinishesStore,
     private readonly workshop: WorkshopStore,
   ) {}
 
   /** Everything that is kept, as one plan file. What was put aside stays out. */
   async export(): Promise<PlanFile> {
-    const [pieces, bottles, materials, { workshop }] = [
+    const [pieces, bottles, materials, finishes, { workshop }] = [
       await this.pieces.all(),
       await this.bottles.all(),
       await this.materials.all(),
+      await this.finishes.all(),
       await this.workshop.read(),
     ];
     return {
@@ -39,6 +42,7 @@ export class ExchangeService {
       workshop,
       materials: materials.map(({ material }) => material),
       bottles: bottles.map(({ bottle }) => bottle),
+      finishes: finishes.map(({ finish }) => finish),
       pieces: pieces.map(({ piece }) => piece),
     };
   }
@@ -70,9 +74,11 @@ export class ExchangeService {
       await this.pieces.removeAll(transaction);
       await this.bottles.removeAll(transaction);
       await this.materials.removeAll(transaction);
+      await this.finishes.removeAll(transaction);
       await this.workshop.write(plan.workshop, version, transaction);
       for (const material of plan.materials) await this.materials.write(material, version, transaction);
       for (const bottle of plan.bottles) await this.bottles.write(bottle, version, transaction);
+      for (const finish of plan.finishes) await this.finishes.write(finish, version, transaction);
       for (const piece of plan.pieces) await this.pieces.write(piece, version, transaction);
     });
     return { pieces: plan.pieces.length, bottles: plan.bottles.length };
@@ -84,6 +90,7 @@ export class ExchangeService {
       ...(await this.pieces.all(true, transaction)),
       ...(await this.bottles.all(transaction)),
       ...(await this.materials.all(transaction)),
+      ...(await this.finishes.all(transaction)),
       await this.workshop.read(transaction),
     ];
     return Math.max(0, ...kept.map(({ version }) => version));

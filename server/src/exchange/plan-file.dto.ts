@@ -1,5 +1,6 @@
 import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
 import { BottleDto } from '../bottles/bottle.dto.js';
+import { FinishDto } from '../finishes/finish.dto.js';
 import { OwnMaterialDto } from '../materials/material.dto.js';
 import { PieceDto } from '../pieces/piece.dto.js';
 import { Day, ListOf, OneOf, OneWord, OrNull, Whole } from '../validation/rules.js';
@@ -12,5 +13,6 @@ export class PlanFileDto implements PlanFile {
   @OneOf(() => WorkshopDto) workshop: WorkshopDto;
   @ListOf(() => OwnMaterialDto, 500) materials: OwnMaterialDto[];
   @ListOf(() => BottleDto, 2000) bottles: BottleDto[];
+  @ListOf(() => FinishDto, 500) finishes: FinishDto[];
   @ListOf(() => PieceDto, 1000) pieces: PieceDto[];
 }

@@ -1,13 +1,16 @@
 import {
   DOWNS,
   KEEP_CLEAN,
+  LIKENESSES,
   PIECE_KINDS,
   SEEN,
   SHEENS,
   type Check,
   type Down,
   type Feature,
+  type FinishUse,
   type KeepClean,
+  type Likeness,
   type Member,
   type Part,
   type Picture,
@@ -19,9 +22,26 @@ import {
   type Sheen,
   type Size,
   type SubstrateId,
+  type Waiver,
   type Zone,
 } from '@eveningtide/core/subjects';
-import { Between, Day, FileName, Id, ListOf, Name, OneOf, OneWord, OrNull, Text, Whole, Words, YesNo } from '../validation/rules.js';
+import {
+  Between,
+  Colour,
+  Day,
+  FileName,
+  Id,
+  ListOf,
+  Name,
+  OneOf,
+  OneWord,
+  OrNull,
+  Text,
+  Whole,
+  Words,
+  YesNo,
+} from '../validation/rules.js';
+import { IntentDto } from './intent.dto.js';
 import { StepDto, StepGroupDto } from './step.dto.js';
 
 const WANTED_SHEENS = SHEENS.filter((sheen) => sheen !== 'bare');
@@ -44,6 +64,7 @@ export class ZoneDto implements Zone {
   @Name() name: string;
   @Id() substrate: SubstrateId;
   @OneWord(SHEENS) startSheen: Sheen;
+  @OrNull() @Colour() startColour: string | null;
   @Between(0, 10_000_000) areaMm2: number;
   @OneWord(DOWNS) down: Down;
   @OneOf(() => ReliefDto) relief: ReliefDto;
@@ -98,6 +119,18 @@ export class SizeDto implements Size {
   @Between(0.1, 10_000) heightMm: number;
 }
 
+export class WaiverDto implements Waiver {
+  @Id() rule: string;
+  @Id() stepId: string;
+  @Name() reason: string;
+}
+
+export class FinishUseDto implements FinishUse {
+  @Id() finishId: string;
+  @Whole(1, 100_000) version: number;
+  @Id() setId: string;
+}
+
 export class PieceDto implements Piece {
   @Id() id: string;
   @Name() name: string;
@@ -110,6 +143,11 @@ export class PieceDto implements Piece {
   @OrNull() @Day() doneBy: string | null;
   @OrNull() @Day() archivedOn: string | null;
   @Text() note: string;
+  @OneWord(LIKENESSES) likeness: Likeness;
+  @OrNull() @Whole(0, 4_294_967_295) varySeed: number | null;
+  @OrNull() @OneOf(() => FinishUseDto) finish: FinishUseDto | null;
+  @OrNull() @OneOf(() => IntentDto) intent: IntentDto | null;
+  @ListOf(() => WaiverDto, 200) waivers: WaiverDto[];
   @ListOf(() => PartDto, 40) parts: PartDto[];
   @ListOf(() => ZoneDto, 60) zones: ZoneDto[];
   @ListOf(() => FeatureDto) features: FeatureDto[];

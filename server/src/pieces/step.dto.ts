@@ -64,6 +64,7 @@ export class StepDto implements Step {
   @OrNull() @Ids(60) members: string[] | null;
   @OrNull() @Name() gate: string | null;
   @YesNo() daylight: boolean;
+  @OrNull() @Id() fromWish: string | null;
   @Text() note: string;
 }
 

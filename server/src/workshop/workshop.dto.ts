@@ -1,6 +1,7 @@
 import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
 import type { DropLiquid } from '@eveningtide/core/mixing';
-import type { Display, Equipment, Room, SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
+import type { Display, Equipment, Room, RuleSetting, SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
+import { RULES, SEVERITIES } from '@eveningtide/core/sequence';
 import { SCHOOLS, type SchoolId, type Schools } from '@eveningtide/core/techniques';
 import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
 import { Between, Clock, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Whole, YesNo } from '../validation/rules.js';
@@ -80,6 +81,11 @@ export class SchoolsDto implements Schools {
   @School('repeat') repeat: Schools['repeat'];
 }
 
+export class RuleSettingDto implements RuleSetting {
+  @OneWord(RULES.map((rule) => rule.id)) rule: string;
+  @OneWord([...SEVERITIES, 'off']) severity: RuleSetting['severity'];
+}
+
 export class WorkshopDto implements Workshop {
   @ListOf(() => WeeklyEveningDto, 21) weekly: WeeklyEveningDto[];
   @ListOf(() => SingleDateDto) dates: SingleDateDto[];
@@ -92,6 +98,7 @@ export class WorkshopDto implements Workshop {
   @OneOf(() => RoomDto) room: RoomDto;
   @OneOf(() => DisplayDto) display: DisplayDto;
   @OneOf(() => SchoolsDto) schools: SchoolsDto;
+  @ListOf(() => RuleSettingDto, 100) rules: RuleSettingDto[];
 }
 
 export class SaveWorkshopDto {

@@ -49,12 +49,13 @@ export class WorkshopStore {
         room: row.room as Workshop['room'],
         display: row.display as Workshop['display'],
         schools: row.schools as Workshop['schools'],
+        rules: row.rules as Workshop['rules'],
       },
     };
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
-    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools } = workshop;
+    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools, rules } = workshop;
     await WorkshopRow.upsert(
       {
         id: ONLY,
@@ -75,6 +76,7 @@ export class WorkshopStore {
         room,
         display,
         schools,
+        rules,
       },
       { transaction },
     );

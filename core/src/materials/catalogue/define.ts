@@ -1,4 +1,4 @@
-import type { Drying, DryingMechanism, Material } from '../types.js';
+import type { Drying, DryingMechanism, Material, MaterialRole } from '../types.js';
 
 /** Ages in minutes: touch, tack-free, recoat from, dry-hard, dry-through, solvent-proof. */
 type Ages = readonly [number, number, number, number, number, number];
@@ -37,7 +37,35 @@ const PLAIN = {
 
 type Given = Pick<Material, 'id' | 'name' | 'role' | 'family' | 'carrier'> & Partial<Material>;
 
-export const material = (given: Given): Material => ({ ...PLAIN, ...given });
+/** How well a kind hides what lies below, % at its reference film. From memory; an entry may say otherwise. */
+const HIDING_PCT: Record<MaterialRole, number> = {
+  primer: 95,
+  paint: 92,
+  clear: 0,
+  wash: 45,
+  filter: 14,
+  powder: 80,
+  slurry: 85,
+  fixer: 0,
+  soluble: 0,
+  paste: 100,
+  filler: 100,
+  glue: 3,
+  aggregate: 97,
+  decal: 95,
+  drawing: 80,
+  masking: 0,
+  thinner: 0,
+};
+/** What dries lighter looks about so much darker while wet, L* units (from memory). */
+const WET_DARKER_L = 8;
+
+export const material = (given: Given): Material => ({
+  ...PLAIN,
+  hidingPct: HIDING_PCT[given.role],
+  wetDarkerL: given.driesLighter ? WET_DARKER_L : 0,
+  ...given,
+});
 
 /** What kinds of liquid share. Film-forming limits and lives are common practice; solids are from memory. */
 export const WATERBORNE = { carrier: 'water', minFilmC: 10, lifeMonths: 24, volumeSolidsPct: 35 } as const;

@@ -27,4 +27,7 @@ export const DRY_MATTER = [
   material({ id: 'marker', name: 'Marker', role: 'drawing', family: 'pen', carrier: 'alcohol', colour: '#24242a', lifeMonths: 12, drying: dries(BY_SOLVENT, 1, [0.5, 1, 2, 5, 30, 30]) }),
   material({ id: 'masking-tape', name: 'Masking tape', role: 'masking', family: 'inert', carrier: 'none', colour: '#c9a94f' }),
   material({ ...WATERBORNE, id: 'masking-fluid', name: 'Masking fluid', role: 'masking', family: 'inert', carrier: 'water', minFilmC: null, lifeMonths: 12, colour: '#d8c98a', drying: dries(BY_WATER, 50, [10, 20, 30, 40, 120, 120]) }),
+  material({ ...POWDER, id: 'powder-graphite', name: 'Graphite powder', colour: '#5b5d61', selfAdhesive: true, hidingPct: 65 }),
+  material({ ...LOOSE, id: 'turf', name: 'Fine turf', colour: '#5f6838' }),
+  material({ ...LOOSE, id: 'leaf-litter', name: 'Leaf litter', colour: '#6a5238' }),
 ];

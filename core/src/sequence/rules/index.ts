@@ -1,16 +1,20 @@
+import { brightAfterDull } from './bright-after-dull.js';
 import { buildOverDetail } from './build-over-detail.js';
 import { chipStackIncomplete } from './chip-stack-incomplete.js';
 import { clearMutesPowder } from './clear-mutes-powder.js';
 import { climate } from './climate.js';
+import { coverageOverdone } from './coverage-overdone.js';
 import { decalInChipZone } from './decal-in-chip-zone.js';
 import { decalNeedsGloss } from './decal-needs-gloss.js';
 import { decalUnsealed } from './decal-unsealed.js';
 import { fixerDarkens } from './fixer-darkens.js';
 import { glazingUnmasked } from './glazing-unmasked.js';
+import { fleetTwins } from './fleet-twins.js';
 import { gravityDirection } from './gravity-direction.js';
 import { heatOverLimit } from './heat-over-limit.js';
 import { highlightBeforeColour } from './highlight-before-colour.js';
 import { keepCleanUnprotected } from './keep-clean-unprotected.js';
+import { lookFirstRule } from './look-first.js';
 import { maskLeftLong } from './mask-left-long.js';
 import { mechanicsAfterFinish } from './mechanics-after-finish.js';
 import { oldBottle } from './old-bottle.js';
@@ -25,6 +29,8 @@ import { solventLiftsLayer } from './solvent-lifts-layer.js';
 import { streakWithoutSource } from './streak-without-source.js';
 import { testFirst } from './test-first.js';
 import { betweenWindows, tooLate, tooSoon } from './timing.js';
+import { toneLost } from './tone-lost.js';
+import { unmixedBatch } from './unmixed-batch.js';
 
 /** Every rule that is built, each in a file of its own. To add one: write it, list it here. */
 export const RULES: readonly Rule[] = [
@@ -52,8 +58,14 @@ export const RULES: readonly Rule[] = [
   streakWithoutSource,
   gravityDirection,
   highlightBeforeColour,
+  brightAfterDull,
+  toneLost,
   buildOverDetail,
   sheenAtEnd,
+  coverageOverdone,
+  lookFirstRule,
+  unmixedBatch,
+  fleetTwins,
   oldBottle,
   testFirst,
   climate,

@@ -32,6 +32,8 @@ export interface Rule {
   /** Its tests, and its help page. */
   examples: Examples;
   check(moment: Moment): Caused[];
+  /** For what is judged by how it looks afterwards: the zones' `look` is the new one, `lookBefore` the one it had. */
+  checkAfter?: (moment: Moment) => Caused[];
   checkEnd?(end: EndOfWalk): Caused[];
 }
 
@@ -50,7 +52,7 @@ export const finding = (moment: Moment, rule: string, severity: Severity, said: 
 /** Builds a finding for any step: at the end of the walk a rule looks back. */
 export function findingAt(step: Step, stepIndex: number, rule: string, severity: Severity, said: Said): Finding {
   const { zones, message, evidence, causeIndex = null } = said;
-  return { rule, severity, stepIndex, stepId: step.id, zones: [...new Set(zones)], message, evidence, causeIndex, fixes: [] };
+  return { rule, severity, stepIndex, stepId: step.id, zones: [...new Set(zones)], message, evidence, causeIndex, fixes: [], waived: null };
 }
 
 /** `the enamel, matt of step 2` */

@@ -1,0 +1,34 @@
+import { converter, differenceCiede2000, modeLab65, modeLch65, modeLrgb, modeXyz65, useMode } from 'culori/fn';
+import { linearOf, type Linear } from './linear.js';
+
+/**
+ * How far colours lie apart, as they are seen: CIEDE2000 (CIE 142-2001) between CIELAB colours under D65. Conversions
+ * and the formula are culori's.
+ */
+useMode(modeXyz65);
+useMode(modeLrgb);
+useMode(modeLab65);
+useMode(modeLch65);
+const toLab = converter('lab65');
+const toLch = converter('lch65');
+const ciede2000 = differenceCiede2000();
+
+const asLight = ([r, g, b]: Linear) => ({ mode: 'lrgb' as const, r, g, b });
+
+/** Two colours side by side are told apart from about here on (our number, between the usual 1 and 3). */
+export const JUST_NOTICEABLE_DE00 = 2;
+
+/** ΔE₀₀ between two colours given as light. */
+export const deltaE00 = (a: Linear, b: Linear): number => ciede2000(toLab(asLight(a)), toLab(asLight(b)));
+
+/** ΔE₀₀ between two colours as #rrggbb. @throws RangeError when one is not written so. */
+export const deltaE00OfHex = (a: string, b: string): number => deltaE00(linearOf(a), linearOf(b));
+
+/** CIELAB of a colour as #rrggbb, D65. */
+export function labOf(hex: string): { l: number; a: number; b: number } {
+  const { l, a, b } = toLab(asLight(linearOf(hex)));
+  return { l, a, b };
+}
+
+/** Colourfulness C*ab of a colour as #rrggbb: 0 is grey. */
+export const chromaOf = (hex: string): number => toLch(asLight(linearOf(hex))).c;

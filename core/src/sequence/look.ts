@@ -1,0 +1,200 @@
+import { covered, deltaE00, linearOf, lightnessOfLight, toneOf, type Linear, type Tone } from '../colour/index.js';
+import type { Material } from '../materials/index.js';
+import type { Step, Substrate } from '../subjects/index.js';
+import type { Technique } from '../techniques/index.js';
+import type { SubjectZone } from './subject.js';
+
+/**
+ * What a zone looks like: the mean colour of its recesses, faces and crests, as light. Simple layer mixing: each layer
+ * hides a share of what lies below. It says which way a step goes and about how far, not what a colour meter would read.
+ */
+export interface ZoneLook {
+  recess: Linear;
+  face: Linear;
+  crest: Linear;
+  /** As it was under the powder that lies loose; null where none does. */
+  underLoose: Places | null;
+  /** The tone that lies loose, for what a clear coat leaves of it. */
+  looseTone: Tone | null;
+  /** As it was when the soluble layer came; null where there is none. */
+  underSoluble: Places | null;
+  /** Patches of one tone each, as they look by now. */
+  tones: readonly TonePatch[];
+  /** Share of the zone, 0–1, that accents of one kind take up together. */
+  accents: Readonly<Partial<Record<AccentKind, number>>>;
+}
+
+type Places = Pick<ZoneLook, 'recess' | 'face' | 'crest'>;
+
+export interface TonePatch {
+  stepIndex: number;
+  light: Linear;
+}
+
+/** How much of each kind of place a step hides, 0–1, and with what light. */
+export interface Hides {
+  recess: number;
+  face: number;
+  crest: number;
+  light: Linear;
+  /** Hides this much within the patches it makes; null where it makes none. */
+  patch: number | null;
+}
+
+export const ACCENT_KINDS = ['chips', 'lights', 'dots', 'streaks', 'dust'] as const;
+export type AccentKind = (typeof ACCENT_KINDS)[number];
+
+const KIND_OF: Readonly<Record<string, AccentKind>> = {
+  sponge: 'chips',
+  scrape: 'chips',
+  chip: 'chips',
+  drybrush: 'lights',
+  'edge-highlight': 'lights',
+  speckle: 'dots',
+  streak: 'streaks',
+  'powder-dry': 'dust',
+};
+
+/** Which kind of accent a technique makes; null for none. */
+export const accentKindOf = (technique: Technique): AccentKind | null => KIND_OF[technique.id] ?? null;
+
+/** Of a zone's surface, what is recess, face and crest (our numbers, after planked and ribbed sides). */
+const AREA = { recess: 0.15, face: 0.7, crest: 0.15 } as const;
+
+/** What a clear coat or fixer leaves of loose powder (common practice for the middle; the ends from memory). */
+const LEFT_UNDER_CLEAR: Record<Tone, number> = { dark: 0.95, mid: 0.5, pale: 0.15 };
+
+const hidden = (hiding: number, films: number): number => 1 - (1 - hiding) ** films;
+
+/** How thin a wash or filter is mixed: its own share of the mix. */
+function paintShare(step: Step): number {
+  const { dilution } = step;
+  if (!dilution || !('parts' in dilution)) return 1;
+  const [paint, thinner] = dilution.parts;
+  return paint / (paint + thinner);
+}
+
+/** What a step hides; null where it leaves nothing to be seen. Strength and allowance make it more or less. */
+export function hidesOf(
+  step: Step,
+  technique: Technique,
+  material: Material,
+  laid: { dryUm: number; coverPct: number; colour: string },
+): Hides | null {
+  const hiding = material.hidingPct / 100;
+  if (hiding === 0) return null;
+  const { effect, deposit } = technique;
+  const strength = Math.min(1, (step.strength ?? 1) * (step.allowance ?? 1));
+  const cover = Math.min(1, laid.coverPct / 100);
+  const light = linearOf(laid.colour);
+  if (effect === 'film' || effect === 'tint' || effect === 'slurry' || effect === 'inlay') {
+    const reference = material.drying?.referenceDryUm ?? laid.dryUm;
+    const films = (reference > 0 ? laid.dryUm / reference : 1) * step.coats * (effect === 'tint' ? paintShare(step) : 1);
+    const at = (share: number): number => cover * strength * hidden(hiding, films * share);
+    const patch = effect === 'slurry' ? hidden(hiding, films) : null;
+    return { recess: at(deposit.recess), face: at(deposit.face), crest: at(deposit.crest), light, patch };
+  }
+  if (effect === 'accent' || effect === 'loose') {
+    const mean = AREA.recess * deposit.recess + AREA.face * deposit.face + AREA.crest * deposit.crest;
+    const patch = hidden(hiding, step.coats) * strength;
+    const at = (share: number): number => Math.min(1, mean > 0 ? (cover * share) / mean : cover) * patch;
+    return { recess: at(deposit.recess), face: at(deposit.face), crest: at(deposit.crest), light, patch };
+  }
+  return null;
+}
+
+/** The bare zone, or as it came: its own colour, else its substrate's. */
+export function startLook(zone: Pick<SubjectZone, 'startColour'>, substrate: Substrate): ZoneLook {
+  const light = linearOf(zone.startColour ?? substrate.colour);
+  return { recess: light, face: light, crest: light, underLoose: null, looseTone: null, underSoluble: null, tones: [], accents: {} };
+}
+
+/** The mean of the zone, as it is seen from far enough away. */
+export const meanLight = ({ recess, face, crest }: Places): Linear => [
+  AREA.recess * recess[0] + AREA.face * face[0] + AREA.crest * crest[0],
+  AREA.recess * recess[1] + AREA.face * face[1] + AREA.crest * crest[1],
+  AREA.recess * recess[2] + AREA.face * face[2] + AREA.crest * crest[2],
+];
+
+/** What a step does to the look of a zone. */
+export interface LookStep {
+  stepIndex: number;
+  technique: Technique;
+  material: Material | null;
+  coverPct: number;
+  colour: string | null;
+  hides: Hides | null;
+  /** It lies loose on this zone. */
+  loose: boolean;
+}
+
+const between = (a: Places, b: Places, share: number): Places => ({
+  recess: covered(a.recess, b.recess, share),
+  face: covered(a.face, b.face, share),
+  crest: covered(a.crest, b.crest, share),
+});
+
+/** A clear coat or fixer wets loose powder: part of it is no longer seen. */
+function bound(look: ZoneLook): ZoneLook {
+  if (!look.underLoose || !look.looseTone) return look;
+  const left = LEFT_UNDER_CLEAR[look.looseTone];
+  const tones = look.tones.map((tone, i) =>
+    i === look.tones.length - 1 ? { ...tone, light: covered(look.face, tone.light, left) } : tone,
+  );
+  return { ...look, ...between(look.underLoose, look, left), tones, underLoose: null, looseTone: null };
+}
+
+/** Chips show what lay under the soluble layer, on crests first. */
+function opened(look: ZoneLook, coverPct: number): ZoneLook {
+  const below = look.underSoluble;
+  if (!below) return look;
+  const share = coverPct / 100;
+  return {
+    ...look,
+    crest: covered(look.crest, below.crest, Math.min(1, 3 * share)),
+    face: covered(look.face, below.face, Math.min(1, share / 2)),
+  };
+}
+
+const withAccent = (look: ZoneLook, { technique, coverPct }: LookStep): ZoneLook['accents'] => {
+  const kind = accentKindOf(technique);
+  if (kind === null) return look.accents;
+  const before = look.accents[kind] ?? 0;
+  return { ...look.accents, [kind]: 1 - (1 - before) * (1 - Math.min(1, coverPct / 100)) };
+};
+
+/** An opaque coat over most of a zone is a new ground: what lay below is no longer to be told apart. */
+const NEW_GROUND_FROM = 0.75;
+
+/** How a zone looks after a step that reaches it. */
+export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
+  const { technique, material, hides } = step;
+  if (technique.effect === 'remove') return { ...opened(look, step.coverPct), accents: withAccent(look, step) };
+  if (material?.role === 'soluble') return { ...look, underSoluble: look };
+  const binds = technique.effect === 'film' || technique.id === 'fix' || technique.id === 'flood-glue';
+  const from = binds ? bound(look) : look;
+  if (!hides) return from;
+  const { light } = hides;
+  const isGround = technique.effect === 'film' && hides.face >= NEW_GROUND_FROM && hides.crest >= NEW_GROUND_FROM / 2;
+  const tones = isGround ? [] : from.tones.map((tone) => ({ ...tone, light: covered(tone.light, light, hides.face) }));
+  return {
+    recess: covered(from.recess, light, hides.recess),
+    face: covered(from.face, light, hides.face),
+    crest: covered(from.crest, light, hides.crest),
+    underLoose: step.loose ? (from.underLoose ?? from) : from.underLoose,
+    looseTone: step.loose && step.colour !== null ? toneOf(step.colour) : from.looseTone,
+    underSoluble: from.underSoluble,
+    tones: hides.patch === null ? tones : [...tones, { stepIndex: step.stepIndex, light: covered(from.face, light, hides.patch) }],
+    accents: isGround ? {} : withAccent(from, step),
+  };
+}
+
+/** Lightness so far apart is told apart whatever the hue: ΔE₀₀ counts it at least by half. */
+const PLAINLY_APART_L = 5;
+
+/** The light of two places can be told apart; the exact ΔE₀₀ is asked only where lightness alone does not settle it. */
+export function apart(a: Linear, b: Linear, limit: number): boolean {
+  if (a === b) return false;
+  if (Math.abs(lightnessOfLight(a) - lightnessOfLight(b)) >= PLAINLY_APART_L) return true;
+  return deltaE00(a, b) >= limit;
+}

@@ -1,0 +1,96 @@
+import { JUST_NOTICEABLE_DE00, deltaE00 } from '../../colour/index.js';
+import { gentler } from '../fix-proposals.js';
+import { apart, type TonePatch } from '../look.js';
+import type { Moment } from '../moment.js';
+import type { ZoneState } from '../state.js';
+import { formatNumber } from '../../units/index.js';
+import { finding, type Caused, type Rule } from './rule.js';
+
+const ID = 'tone-lost';
+
+/** A ground coat starts anew: it is meant to cover what was there. */
+const isGround = ({ incoming }: Moment): boolean =>
+  incoming.technique.effect === 'film' && (incoming.material?.role === 'paint' || incoming.material?.role === 'primer');
+
+/** Depth was there, and this step has taken it. */
+function depthLost({ look, lookBefore }: ZoneState): boolean {
+  if (look.recess === lookBefore.recess && look.crest === lookBefore.crest) return false;
+  return apart(lookBefore.recess, lookBefore.crest, JUST_NOTICEABLE_DE00) && !apart(look.recess, look.crest, JUST_NOTICEABLE_DE00);
+}
+
+/** A tone that stood out from the faces around it, and no longer does. */
+function lostTone({ look, lookBefore }: ZoneState): TonePatch | undefined {
+  return lookBefore.tones.find((before) => {
+    const now = look.tones.find(({ stepIndex }) => stepIndex === before.stepIndex);
+    return (
+      now !== undefined &&
+      now.light !== before.light &&
+      apart(before.light, lookBefore.face, JUST_NOTICEABLE_DE00) &&
+      !apart(now.light, look.face, JUST_NOTICEABLE_DE00)
+    );
+  });
+}
+
+export const toneLost: Rule = {
+  id: ID,
+  title: 'All tones one',
+  why: 'Powder packed on, one filter too many or a clear coat over pale dust: what was dark in the grooves and light on the edges, or one tone beside another, can no longer be told apart. Less of it, or on less of the surface, keeps what was won.',
+  source: 'common practice; told apart from ΔE₀₀ 2 (CIE 142-2001), our number',
+  examples: {
+    fires: {
+      steps: [
+        ['brush-coat', 'acrylic-matt', { colour: '#5f6f47' }],
+        ['drybrush', 'acrylic-matt', { colour: '#b3bb8c', coverPct: 8 }],
+        ['powder-dry', 'pigment-dry', { colour: '#8a6a4a', coverPct: 100 }],
+        ['powder-dry', 'pigment-dry', { colour: '#8a6a4a', coverPct: 100 }],
+      ],
+    },
+    silent: {
+      steps: [
+        ['brush-coat', 'acrylic-matt', { colour: '#5f6f47' }],
+        ['drybrush', 'acrylic-matt', { colour: '#b3bb8c', coverPct: 8 }],
+        ['powder-dry', 'pigment-dry', { colour: '#8a6a4a', coverPct: 30 }],
+      ],
+    },
+  },
+  check: () => [],
+  checkAfter(moment) {
+    if (isGround(moment)) return [];
+    const depth: ZoneState[] = [];
+    const tones: { zone: ZoneState; tone: TonePatch }[] = [];
+    for (const zone of moment.zones) {
+      if (zone.lookBefore === zone.look || zone.zone.seen === 'never') continue;
+      if (depthLost(zone)) depth.push(zone);
+      const tone = lostTone(zone);
+      if (tone) tones.push({ zone, tone });
+    }
+    const said = (zones: ZoneState[], message: string, causeIndex: number | null): Caused => {
+      const { look } = zones[0] ?? { look: null };
+      return {
+        cause: `${ID}:${String(moment.stepIndex)}:${String(causeIndex)}`,
+        finding: finding(moment, ID, 'caution', {
+          zones: zones.map(({ zone }) => zone.id),
+          message,
+          evidence: look
+            ? `Predicted difference of recess and crest now ΔE₀₀ ${formatNumber(deltaE00(look.recess, look.crest), 1)}; told apart from ${String(JUST_NOTICEABLE_DE00)}.`
+            : '',
+          causeIndex,
+        }),
+        propose: () => gentler(moment, moment.incoming.coverPct),
+      };
+    };
+    const first = tones[0];
+    return [
+      ...(depth.length > 0 ? [said(depth, 'Grooves and edges come out as one tone.', null)] : []),
+      ...(first
+        ? [
+            said(
+              [first.zone],
+              `The tone of step ${String(first.tone.stepIndex + 1)} is no longer to be told from its ground.`,
+              first.tone.stepIndex,
+            ),
+          ]
+        : []),
+    ];
+  },
+};
