@@ -19,6 +19,8 @@ export interface Incoming {
   coverPct: number;
   /** #rrggbb: the step's own, else the bottle's, else the kind's; null where nothing is laid. */
   colour: string | null;
+  /** The colour is the step's own or its bottle's, not the catalogue's. */
+  colourTold: boolean;
   /** Film that all its coats add; null where it leaves none. */
   build: Build | null;
   /** How much of what is seen it hides; null where it leaves nothing to be seen. */
@@ -61,7 +63,8 @@ function workOut(step: Step, supplies: Supplies): Incoming {
   }
   const dryUm = step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0);
   const coverPct = step.coverPct ?? technique.usualCoverPct;
-  const colour = step.colour ?? supplies.bottle(step.bottleId)?.colour ?? material?.colour ?? null;
+  const ownColour = step.colour ?? supplies.bottle(step.bottleId)?.colour ?? null;
+  const colour = ownColour ?? material?.colour ?? null;
   return {
     technique,
     material,
@@ -73,6 +76,7 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     dryUm,
     coverPct,
     colour,
+    colourTold: ownColour !== null,
     build: material && technique.effect !== 'none' ? buildOf({ technique, material, dryUm, coverPct, sprayed, coats: step.coats }) : null,
     hides: material && colour !== null ? hidesOf(step, technique, material, { dryUm, coverPct, colour }) : null,
   };

@@ -12,6 +12,8 @@ export interface ZoneLook {
   recess: Linear;
   face: Linear;
   crest: Linear;
+  /** Nobody said what colour it is: a catalogue's grey, or paint that it came in. Nothing is judged by it. */
+  guessed: boolean;
   /** As it was under the powder that lies loose; null where none does. */
   underLoose: Places | null;
   /** The tone that lies loose, for what a clear coat leaves of it. */
@@ -104,9 +106,20 @@ export function hidesOf(
 }
 
 /** The bare zone, or as it came: its own colour, else its substrate's. */
-export function startLook(zone: Pick<SubjectZone, 'startColour'>, substrate: Substrate): ZoneLook {
+export function startLook(zone: Pick<SubjectZone, 'startColour' | 'startSheen'>, substrate: Substrate): ZoneLook {
   const light = linearOf(zone.startColour ?? substrate.colour);
-  return { recess: light, face: light, crest: light, underLoose: null, looseTone: null, underSoluble: null, tones: [], accents: {} };
+  const guessed = zone.startColour === null && zone.startSheen !== 'bare';
+  return {
+    recess: light,
+    face: light,
+    crest: light,
+    guessed,
+    underLoose: null,
+    looseTone: null,
+    underSoluble: null,
+    tones: [],
+    accents: {},
+  };
 }
 
 /** The mean of the zone, as it is seen from far enough away. */
@@ -123,6 +136,8 @@ export interface LookStep {
   material: Material | null;
   coverPct: number;
   colour: string | null;
+  /** The painter said so, or the bottle: the colour is not the catalogue's. */
+  colourTold: boolean;
   hides: Hides | null;
   /** It lies loose on this zone. */
   loose: boolean;
@@ -181,6 +196,7 @@ export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
     recess: covered(from.recess, light, hides.recess),
     face: covered(from.face, light, hides.face),
     crest: covered(from.crest, light, hides.crest),
+    guessed: isGround ? !step.colourTold : from.guessed || !step.colourTold,
     underLoose: step.loose ? (from.underLoose ?? from) : from.underLoose,
     looseTone: step.loose && step.colour !== null ? toneOf(step.colour) : from.looseTone,
     underSoluble: from.underSoluble,

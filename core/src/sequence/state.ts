@@ -157,9 +157,9 @@ export function applyStep(
 }
 
 function showOn(zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {
-  const { technique, material, coverPct, colour, hides } = incoming;
+  const { technique, material, coverPct, colour, colourTold, hides } = incoming;
   zone.lookBefore = zone.look;
-  zone.look = lookAfter(zone.look, { stepIndex, technique, material, coverPct, colour, hides, loose });
+  zone.look = lookAfter(zone.look, { stepIndex, technique, material, coverPct, colour, colourTold, hides, loose });
 }
 
 /** The state as it stands, to go on from in another way: nothing that happens to one happens to the other. */

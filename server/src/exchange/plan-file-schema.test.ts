@@ -25,7 +25,7 @@ describe('plan file schema', () => {
   test('a validator from outside passes the demo and a plan with everything in it', () => {
     expect([valid(read('demo/marram-and-holm.eveningtide.json')), valid.errors]).toEqual([true, null]);
     expect([
-      valid(testPlan({ pieces: [testPiece('a', { members: [{ id: 'm', label: '22', differences: ['number'] }] })] })),
+      valid(testPlan({ pieces: [testPiece('a', { members: [{ id: 'm', label: '22', differences: ['number'] }], sizeMm: null })] })),
       valid.errors,
     ]).toEqual([true, null]);
   });

@@ -41,5 +41,8 @@ function plain(value: unknown): unknown {
   if (rest['type'] === 'object' && rest['properties']) rest['additionalProperties'] = false;
   if (nullable !== true) return rest;
   if (Array.isArray(rest['enum'])) rest['enum'] = [...(rest['enum'] as unknown[]), null];
-  return { ...rest, type: [rest['type'], 'null'] };
+  // a class is named by a reference, which has no type of its own to widen
+  return rest['type'] === undefined || rest['type'] === 'object'
+    ? { anyOf: [rest, { type: 'null' }] }
+    : { ...rest, type: [rest['type'], 'null'] };
 }

@@ -59,7 +59,8 @@ export const toneLost: Rule = {
     const depth: ZoneState[] = [];
     const tones: { zone: ZoneState; tone: TonePatch }[] = [];
     for (const zone of moment.zones) {
-      if (zone.lookBefore === zone.look || zone.zone.seen === 'never') continue;
+      // without told colours the prediction is a guess, and a false alarm as bad as a miss
+      if (zone.lookBefore === zone.look || zone.look.guessed || zone.zone.seen === 'never') continue;
       if (depthLost(zone)) depth.push(zone);
       const tone = lostTone(zone);
       if (tone) tones.push({ zone, tone });
