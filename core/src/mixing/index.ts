@@ -1,2 +1,3 @@
 export * from './dilution.js';
 export * from './volumes.js';
+export * from './usual.js';

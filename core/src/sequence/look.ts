@@ -1,4 +1,4 @@
-import { covered, deltaE00, linearOf, lightnessOfLight, toneOf, type Linear, type Tone } from '../colour/index.js';
+import { JUST_NOTICEABLE_DE00, covered, deltaE00, linearOf, lightnessOfLight, toneOf, type Linear, type Tone } from '../colour/index.js';
 import type { Material } from '../materials/index.js';
 import type { Step, Substrate } from '../subjects/index.js';
 import type { Technique } from '../techniques/index.js';
@@ -14,6 +14,8 @@ export interface ZoneLook {
   crest: Linear;
   /** Nobody said what colour it is: a catalogue's grey, or paint that it came in. Nothing is judged by it. */
   guessed: boolean;
+  /** Recess and crest once stood clearly apart in lightness. */
+  deep: boolean;
   /** As it was under the powder that lies loose; null where none does. */
   underLoose: Places | null;
   /** The tone that lies loose, for what a clear coat leaves of it. */
@@ -31,6 +33,12 @@ type Places = Pick<ZoneLook, 'recess' | 'face' | 'crest'>;
 export interface TonePatch {
   stepIndex: number;
   light: Linear;
+  /** The face beside it, which the tone left bare. */
+  beside: Linear;
+  /** It lies loose: a clear coat takes from it. */
+  loose: boolean;
+  /** It is a tone, not a dot, and stood out clearly when it was laid: only then is there anything to lose. */
+  stood: boolean;
 }
 
 /** How much of each kind of place a step hides, 0–1, and with what light. */
@@ -114,6 +122,7 @@ export function startLook(zone: Pick<SubjectZone, 'startColour' | 'startSheen'>,
     face: light,
     crest: light,
     guessed,
+    deep: false,
     underLoose: null,
     looseTone: null,
     underSoluble: null,
@@ -153,8 +162,9 @@ const between = (a: Places, b: Places, share: number): Places => ({
 function bound(look: ZoneLook): ZoneLook {
   if (!look.underLoose || !look.looseTone) return look;
   const left = LEFT_UNDER_CLEAR[look.looseTone];
-  const tones = look.tones.map((tone, i) =>
-    i === look.tones.length - 1 ? { ...tone, light: covered(look.face, tone.light, left) } : tone,
+  const { face } = look.underLoose;
+  const tones = look.tones.map((tone) =>
+    tone.loose ? { ...tone, light: covered(face, tone.light, left), beside: covered(face, tone.beside, left), loose: false } : tone,
   );
   return { ...look, ...between(look.underLoose, look, left), tones, underLoose: null, looseTone: null };
 }
@@ -191,19 +201,46 @@ export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
   if (!hides) return from;
   const { light } = hides;
   const isGround = technique.effect === 'film' && hides.face >= NEW_GROUND_FROM && hides.crest >= NEW_GROUND_FROM / 2;
-  const tones = isGround ? [] : from.tones.map((tone) => ({ ...tone, light: covered(tone.light, light, hides.face) }));
+  const tones = isGround
+    ? []
+    : from.tones.map((tone) => ({
+        ...tone,
+        light: covered(tone.light, light, hides.face),
+        beside: covered(tone.beside, light, hides.face),
+      }));
+  const recess = covered(from.recess, light, hides.recess);
+  const crest = covered(from.crest, light, hides.crest);
   return {
-    recess: covered(from.recess, light, hides.recess),
+    recess,
     face: covered(from.face, light, hides.face),
-    crest: covered(from.crest, light, hides.crest),
+    crest,
+    deep: (from.deep && !isGround) || Math.abs(lightnessOfLight(recess) - lightnessOfLight(crest)) >= PLAINLY_APART_L,
     guessed: isGround ? !step.colourTold : from.guessed || !step.colourTold,
     underLoose: step.loose ? (from.underLoose ?? from) : from.underLoose,
     looseTone: step.loose && step.colour !== null ? toneOf(step.colour) : from.looseTone,
     underSoluble: from.underSoluble,
-    tones: hides.patch === null ? tones : [...tones, { stepIndex: step.stepIndex, light: covered(from.face, light, hides.patch) }],
+    tones:
+      hides.patch === null
+        ? tones
+        : [
+            ...tones,
+            {
+              stepIndex: step.stepIndex,
+              light: covered(from.face, light, hides.patch),
+              beside: from.face,
+              loose: step.loose,
+              stood: step.coverPct >= TONE_FROM_PCT && apart(from.face, covered(from.face, light, hides.patch), STOOD_FROM_DE00),
+            },
+          ],
     accents: isGround ? {} : withAccent(from, step),
   };
 }
+
+/** A tone stands out clearly from here on: twice what can just be told apart (our number). */
+const STOOD_FROM_DE00 = 2 * JUST_NOTICEABLE_DE00;
+
+/** On less than this it is an accent, seen by itself and lost without harm (our number). */
+const TONE_FROM_PCT = 10;
 
 /** Lightness so far apart is told apart whatever the hue: ΔE₀₀ counts it at least by half. */
 const PLAINLY_APART_L = 5;

@@ -6,7 +6,21 @@ import { findingAt, finding, layerWords, type Caused, type Rule } from './rule.j
 const ID = 'powder-left-loose';
 
 /** Work that drags loose powder about: wet brushwork, or rubbing. A mist or a further powder lies on top of it. */
-const RUBS = new Set(['abrade', 'polish', 'prep-mechanical', 'scribe', 'mask', 'decal', 'clean', 'clean-treads', 'drybrush']);
+const RUBS = new Set([
+  'abrade',
+  'polish',
+  'prep-mechanical',
+  'scribe',
+  'mask',
+  'decal',
+  'clean',
+  'clean-treads',
+  'drybrush',
+  'sponge',
+  'scrape',
+  'edge-highlight',
+  'line-draw',
+]);
 
 function disturbs(moment: Moment): boolean {
   const { technique, sprayed, solvents, dose } = moment.incoming;

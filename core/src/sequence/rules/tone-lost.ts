@@ -1,4 +1,5 @@
 import { JUST_NOTICEABLE_DE00, deltaE00 } from '../../colour/index.js';
+import type { Fix } from '../finding.js';
 import { gentler } from '../fix-proposals.js';
 import { apart, type TonePatch } from '../look.js';
 import type { Moment } from '../moment.js';
@@ -14,21 +15,37 @@ const isGround = ({ incoming }: Moment): boolean =>
 
 /** Depth was there, and this step has taken it. */
 function depthLost({ look, lookBefore }: ZoneState): boolean {
-  if (look.recess === lookBefore.recess && look.crest === lookBefore.crest) return false;
+  if (!lookBefore.deep || (look.recess === lookBefore.recess && look.crest === lookBefore.crest)) return false;
   return apart(lookBefore.recess, lookBefore.crest, JUST_NOTICEABLE_DE00) && !apart(look.recess, look.crest, JUST_NOTICEABLE_DE00);
 }
 
-/** A tone that stood out from the faces around it, and no longer does. */
-function lostTone({ look, lookBefore }: ZoneState): TonePatch | undefined {
+/** A tone that stood out from the faces around it, and no longer does. What a clear coat does to paint below loose powder is not its doing. */
+function lostTone({ look, lookBefore }: ZoneState, hides: boolean): TonePatch | undefined {
   return lookBefore.tones.find((before) => {
     const now = look.tones.find(({ stepIndex }) => stepIndex === before.stepIndex);
     return (
+      before.stood &&
+      (hides || before.loose) &&
       now !== undefined &&
       now.light !== before.light &&
-      apart(before.light, lookBefore.face, JUST_NOTICEABLE_DE00) &&
-      !apart(now.light, look.face, JUST_NOTICEABLE_DE00)
+      apart(before.light, before.beside, JUST_NOTICEABLE_DE00) &&
+      !apart(now.light, now.beside, JUST_NOTICEABLE_DE00)
     );
   });
+}
+
+/** What a clear coat takes from a tone is put on beforehand. */
+function stronger({ steps }: Moment, causeIndex: number | null): Fix[] {
+  const step = causeIndex === null ? undefined : steps[causeIndex];
+  if (causeIndex === null || !step) return [];
+  const allowance = Math.min(4, (step.allowance ?? 1) + 1);
+  return [
+    {
+      way: 'adjust',
+      label: `Put it on ${String(allowance)} times as strong`,
+      edits: [{ kind: 'patch', at: causeIndex, patch: { allowance, strength: 1 } }],
+    },
+  ];
 }
 
 export const toneLost: Rule = {
@@ -62,32 +79,32 @@ export const toneLost: Rule = {
       // without told colours the prediction is a guess, and a false alarm as bad as a miss
       if (zone.lookBefore === zone.look || zone.look.guessed || zone.zone.seen === 'never') continue;
       if (depthLost(zone)) depth.push(zone);
-      const tone = lostTone(zone);
+      const tone = lostTone(zone, moment.incoming.hides !== null);
       if (tone) tones.push({ zone, tone });
     }
-    const said = (zones: ZoneState[], message: string, causeIndex: number | null): Caused => {
-      const { look } = zones[0] ?? { look: null };
+    const said = (zones: ZoneState[], message: string, difference: number, causeIndex: number | null): Caused => {
       return {
         cause: `${ID}:${String(moment.stepIndex)}:${String(causeIndex)}`,
         finding: finding(moment, ID, 'caution', {
           zones: zones.map(({ zone }) => zone.id),
           message,
-          evidence: look
-            ? `Predicted difference of recess and crest now ΔE₀₀ ${formatNumber(deltaE00(look.recess, look.crest), 1)}; told apart from ${String(JUST_NOTICEABLE_DE00)}.`
-            : '',
+          evidence: `Predicted difference now ΔE₀₀ ${formatNumber(difference, 1)}; told apart from ${String(JUST_NOTICEABLE_DE00)}.`,
           causeIndex,
         }),
-        propose: () => gentler(moment, moment.incoming.coverPct),
+        propose: () => (moment.incoming.hides ? gentler(moment, moment.incoming.coverPct) : stronger(moment, causeIndex)),
       };
     };
+    const flat = depth[0]?.look;
     const first = tones[0];
+    const lost = first?.zone.look.tones.find(({ stepIndex }) => stepIndex === first.tone.stepIndex);
     return [
-      ...(depth.length > 0 ? [said(depth, 'Grooves and edges come out as one tone.', null)] : []),
-      ...(first
+      ...(flat ? [said(depth, 'Grooves and edges come out as one tone.', deltaE00(flat.recess, flat.crest), null)] : []),
+      ...(first && lost
         ? [
             said(
               [first.zone],
-              `The tone of step ${String(first.tone.stepIndex + 1)} is no longer to be told from its ground.`,
+              `The tone of step ${String(first.tone.stepIndex + 1)} is no longer to be told from what lies beside it.`,
+              deltaE00(lost.light, lost.beside),
               first.tone.stepIndex,
             ),
           ]

@@ -1,0 +1,209 @@
+import { effectById, stepsOf, wayOf, type Fitting, type Stage } from '../effects/index.js';
+import { handsOnMinutes, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
+import { plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
+import { techniqueById } from '../techniques/index.js';
+
+/**
+ * What is put in order: steps that stay together, in the order they have. A wish is one block, a step of the painter's
+ * own another; what must follow within a window (scatter into glue, chips after their layers) is one with what it follows.
+ */
+export interface Block {
+  id: string;
+  /** For the reasons: the effect, or the technique. */
+  name: string;
+  steps: Step[];
+  stage: Stage | 'prepare' | 'protect' | 'seal' | 'close';
+  /** Why it is done this way. */
+  why: string;
+  /** Place in the painter's own order; null for a wish. */
+  ownRank: number | null;
+  /** It is done already: it stays in front. */
+  done: boolean;
+  priority: Priority;
+  minutes: number;
+  zones: ReadonlySet<string>;
+}
+
+/** Marks what the arranger added by itself. */
+export const ARRANGED = 'arranged';
+
+/** What must come right after what it works on. */
+const FOLLOWS = new Set(['wet-glue', 'workable', 'chip']);
+const FOLLOWS_TECHNIQUES = new Set(['wet', 'flood-glue']);
+
+const STAGE_OF: Readonly<Record<string, Block['stage']>> = {
+  'prep-mechanical': 'prepare',
+  scribe: 'prepare',
+  clean: 'prepare',
+  mask: 'protect',
+  unmask: 'protect',
+  'take-off': 'protect',
+  refit: 'protect',
+  'airbrush-zenithal': 'worn-paint',
+  sponge: 'worn-paint',
+  scrape: 'worn-paint',
+  speckle: 'run',
+  filter: 'shade',
+  wash: 'shade',
+  'pin-wash': 'shade',
+  streak: 'run',
+  drybrush: 'light',
+  'edge-highlight': 'light',
+  'powder-dry': 'powder',
+  'powder-slurry': 'crust',
+  'stipple-paste': 'crust',
+  decal: 'lettering',
+  'line-draw': 'lettering',
+  'clear-coat': 'seal',
+  fix: 'seal',
+  glue: 'load',
+  scatter: 'load',
+  inspect: 'close',
+  'clean-treads': 'close',
+  polish: 'close',
+};
+
+function stageOf(step: Step, { supplies }: Pick<Fitting, 'supplies'>): Block['stage'] {
+  const known = STAGE_OF[step.technique];
+  if (known) return known;
+  const role = incomingOf(step, supplies).material?.role;
+  if (role === 'primer') return 'undercoat';
+  if (role === 'filler') return 'prepare';
+  return role === 'clear' ? 'seal' : 'base';
+}
+
+/** The steps that a step hangs on, counted back from its own place. */
+function reachBack(steps: readonly Step[], at: number, { supplies }: Pick<Fitting, 'supplies'>): number {
+  const step = steps[at];
+  if (!step) return at;
+  const { need, id } = techniqueById(step.technique);
+  if (need === 'chip') {
+    const soluble = steps.findLastIndex((other, i) => i < at && incomingOf(other, supplies).material?.role === 'soluble');
+    return soluble < 0 ? at : soluble;
+  }
+  return FOLLOWS.has(need) || FOLLOWS_TECHNIQUES.has(id) ? Math.max(0, at - 1) : at;
+}
+
+/** Runs of the painter's own steps that stay together, as [from, to) places. */
+function runsOf(steps: readonly Step[], fitting: Fitting): [number, number][] {
+  const runs: [number, number][] = [];
+  for (let at = 0; at < steps.length; at++) {
+    let from = reachBack(steps, at, fitting);
+    const group = steps[at]?.groupId ?? null;
+    if (group !== null && steps[at - 1]?.groupId === group) from = Math.min(from, at - 1);
+    while (runs.length > 0 && (runs.at(-1)?.[1] ?? 0) > from) from = Math.min(from, runs.pop()?.[0] ?? from);
+    runs.push([from, at + 1]);
+  }
+  return runs;
+}
+
+const zonesOf = (steps: readonly Step[], fitting: Fitting): Set<string> => {
+  const subject = subjectOf(fitting.piece);
+  return new Set(steps.flatMap((step) => zonesNamed(subject, step.zones).map(({ id }) => id)));
+};
+
+const minutesOf = (steps: readonly Step[], { piece, supplies }: Fitting): number =>
+  steps.reduce((sum, step) => sum + handsOnMinutes(step, piece, { supplies, boothModels: Infinity }), 0);
+
+/** The painter's own steps: all that no earlier arranging has made. Those that are done stay whatever made them. */
+function ownBlocks(intent: Intent, fitting: Fitting): Block[] {
+  const { steps } = fitting.piece;
+  const done = steps.slice(0, intent.doneSteps);
+  const own = steps.slice(intent.doneSteps).filter((step) => step.fromWish === null);
+  const blocks = [...done.map((step, i): [Step[], boolean, number] => [[step], true, i])];
+  for (const [from, to] of runsOf(own, fitting)) blocks.push([own.slice(from, to), false, intent.doneSteps + from]);
+  return blocks.flatMap(([run, isDone, ownRank]) => {
+    const first = run[0];
+    if (!first) return [];
+    const priorities = run.map(({ priority }) => priority);
+    return [
+      {
+        id: first.id,
+        name: techniqueById(first.technique).name,
+        steps: run,
+        stage: stageOf(first, fitting),
+        why: isDone ? 'Done already.' : 'Your own step.',
+        ownRank,
+        done: isDone,
+        priority: priorities.includes('must') ? 'must' : priorities.includes('should') ? 'should' : 'may',
+        minutes: minutesOf(run, fitting),
+        zones: zonesOf(run, fitting),
+      } satisfies Block,
+    ];
+  });
+}
+
+/** Everything that is to be put in order. Wishes that have no place on the piece are named apart. */
+export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; placeless: string[] } {
+  const own = ownBlocks(intent, fitting);
+  const isDone = new Set(fitting.piece.steps.slice(0, intent.doneSteps).flatMap(({ fromWish }) => (fromWish === null ? [] : [fromWish])));
+  const placeless: string[] = [];
+  const wished = intent.wishes.flatMap((wish): Block[] => {
+    if (isDone.has(wish.id)) return [];
+    const steps = stepsOf(wish, fitting);
+    if (steps.length === 0) {
+      placeless.push(wish.id);
+      return [];
+    }
+    const effect = effectById(wish.effect);
+    const way = wayOf(wish, effect, fitting.schools);
+    return [
+      {
+        id: wish.id,
+        name: effect.name,
+        steps,
+        stage: effect.stage,
+        why: `${effect.name}: ${way.name.toLowerCase()}. ${way.why}`,
+        ownRank: null,
+        done: false,
+        priority: wish.priority,
+        minutes: minutesOf(steps, fitting),
+        zones: zonesOf(steps, fitting),
+      },
+    ];
+  });
+  return { blocks: [...own, ...washFirst([...own, ...wished], fitting), ...wished], placeless };
+}
+
+/** A wash before the first coat, where nobody thought of it. */
+function washFirst(blocks: readonly Block[], fitting: Fitting): Block[] {
+  const paints = blocks.some(({ stage, done }) => !done && (stage === 'undercoat' || stage === 'base'));
+  const coated = blocks.some(({ stage, done }) => done && (stage === 'undercoat' || stage === 'base'));
+  const washed = blocks.some(({ steps }) => steps.some(({ technique }) => technique === 'clean'));
+  if (!paints || coated || washed) return [];
+  const id = 'wash-first';
+  const step = cleaning(id, fitting);
+  if (!step) return [];
+  const minutes = minutesOf([step], fitting);
+  const why = 'Grease and release agent come off before the first coat.';
+  return [
+    {
+      id,
+      name: 'Clean',
+      steps: [step],
+      stage: 'prepare',
+      why,
+      ownRank: null,
+      done: false,
+      priority: 'must',
+      minutes,
+      zones: zonesOf([step], fitting),
+    },
+  ];
+}
+
+/** Plaster, card and the like would drink the water: they are only dusted off. */
+const DRINKS = new Set(['plaster', 'card', 'wood', 'foam-board', 'foam-pir']);
+
+function cleaning(id: string, { piece }: Fitting): Step | null {
+  const zones = piece.zones.filter((zone) => !DRINKS.has(zone.substrate) && zone.keepClean === null);
+  if (zones.length === 0) return null;
+  const all = zones.length === piece.zones.filter((zone) => zone.keepClean === null).length;
+  return plainStep({
+    id,
+    technique: 'clean',
+    material: 'water-detergent',
+    zones: all ? ['all'] : zones.map((zone) => zone.id),
+    fromWish: ARRANGED,
+  });
+}

@@ -1,0 +1,156 @@
+import { bottleFor, type Fitting } from '../effects/index.js';
+import { usualDilution } from '../mixing/index.js';
+import { usualTool, type SequenceState } from '../sequence/index.js';
+import { plainStep, type Step } from '../subjects/index.js';
+import { techniqueById } from '../techniques/index.js';
+import { ARRANGED, type Block } from './blocks.js';
+
+/** A coat that nobody wished for, put in because the next step needs it. */
+export interface Helper {
+  step: Step;
+  /** What it does, for the reason. */
+  does: string;
+  /** Rules whose trouble it can cure. */
+  cures: ReadonlySet<string>;
+}
+
+const SEAL_CURES = new Set([
+  'solvent-lifts-layer',
+  'between-windows',
+  'too-soon',
+  'solvent-attacks-substrate',
+  'prime-first',
+  'decal-unsealed',
+]);
+const MATT_CURES = new Set([...SEAL_CURES, 'powder-needs-tooth', 'powder-left-loose']);
+const GLOSS_CURES = new Set([...SEAL_CURES, 'decal-needs-gloss']);
+const FIX_CURES = new Set(['powder-left-loose']);
+const GROUND_CURES = new Set(['solvent-attacks-substrate', 'prime-first']);
+
+/** Coats by what they are and where: the same one is tried at many places, and what it brings is worked out once. */
+const known = new WeakMap<Fitting, Map<string, Step>>();
+
+function coat(technique: string, material: string, zones: string[], fitting: Fitting, more: Partial<Step> = {}): Step {
+  let coats = known.get(fitting);
+  if (!coats) known.set(fitting, (coats = new Map()));
+  const key = `${technique} ${material} ${zones.join(' ')}`;
+  const before = coats.get(key);
+  if (before) return before;
+  const made = newCoat(technique, material, zones, fitting, more);
+  coats.set(key, made);
+  return made;
+}
+
+/** The coat, with the painter's own bottle where there is one. */
+function newCoat(technique: string, material: string, zones: string[], fitting: Fitting, more: Partial<Step>): Step {
+  const kind = fitting.supplies.material(material);
+  const bottle = bottleFor(kind, null, fitting);
+  const used = bottle ? fitting.supplies.material(bottle.material) : kind;
+  const tool = more.tool ?? usualTool(techniqueById(technique), used);
+  return plainStep({
+    id: `${technique}-${material}`,
+    technique,
+    zones,
+    material: bottle?.material ?? material,
+    bottleId: bottle?.id ?? null,
+    dilution: usualDilution(technique, tool, used),
+    fromWish: ARRANGED,
+    ...more,
+  });
+}
+
+const seal = (material: string, zones: string[], does: string, cures: ReadonlySet<string>, fitting: Fitting): Helper => ({
+  step: coat('clear-coat', material, zones, fitting),
+  does,
+  cures,
+});
+
+/** Zones on which powder lies loose. */
+const looseZones = (state: SequenceState): string[] =>
+  [...state.zones.values()]
+    .filter((zone) => zone.layers.some((layer) => layer.loose && layer.material.role === 'powder'))
+    .map(({ zone }) => zone.id);
+
+/** Zones that are painted and seen. */
+const paintable = (fitting: Fitting): string[] =>
+  fitting.piece.zones.filter(({ keepClean, seen }) => keepClean === null && seen !== 'never').map(({ id }) => id);
+
+function binders(zones: string[], fitting: Fitting): Helper[] {
+  const fixers = ['fixer-alcohol', 'fixer-spirit'].map((material) => ({
+    step: coat('fix', material, zones, fitting, { tool: 'airbrush', airPressureBar: 0.6 }),
+    does: 'Binds the loose powder',
+    cures: FIX_CURES,
+  }));
+  const clears = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'].map((material) =>
+    seal(material, zones, 'Binds the loose powder', FIX_CURES, fitting),
+  );
+  return fitting.schools.fixingPowders === 'clear' ? [...clears, ...fixers] : [...fixers, ...clears];
+}
+
+/** Every coat that may be put in before a block. */
+export function helpersBefore(block: Block, state: SequenceState, fitting: Fitting): Helper[] {
+  const own = block.zones.size > 0 ? [...block.zones] : paintable(fitting);
+  const all = paintable(fitting);
+  const wider = all.length > own.length ? [own, all] : [own];
+  const loose = looseZones(state);
+  const looseHere = loose.filter((zone) => block.zones.has(zone));
+  const grounds = groundsFor(block, fitting);
+  return [
+    ...wider.flatMap((zones) => [
+      seal('clear-matt-acrylic', zones, 'Seals what lies below, and gives tooth', MATT_CURES, fitting),
+      seal('clear-matt-lacquer-aerosol', zones, 'Seals what lies below, and gives tooth', MATT_CURES, fitting),
+      seal('clear-gloss-acrylic', zones, 'Makes it smooth', GLOSS_CURES, fitting),
+    ]),
+    ...(looseHere.length > 0 ? binders(looseHere, fitting) : []),
+    ...(loose.length > looseHere.length && looseHere.length > 0 ? binders(loose, fitting) : []),
+    ...grounds,
+  ];
+}
+
+/** Undercoats for substrates that colour does not hold on, or that its liquid attacks. */
+function groundsFor(block: Block, fitting: Fitting): Helper[] {
+  const zones = fitting.piece.zones.filter(({ id }) => block.zones.has(id));
+  const of = (...substrates: string[]): string[] => zones.filter(({ substrate }) => substrates.includes(substrate)).map(({ id }) => id);
+  const metal = of('brass', 'white-metal');
+  const card = of('card');
+  const soft = of('foam-xps', 'foam-board', 'clear-plastic');
+  return [
+    ...(metal.length > 0
+      ? [{ step: coat('spray-coat', 'primer-etch-aerosol', metal, fitting), does: 'Lets paint grip the metal', cures: GROUND_CURES }]
+      : []),
+    ...(card.length > 0
+      ? [{ step: coat('spray-coat', 'primer-lacquer-aerosol', card, fitting), does: 'Keeps water out of the card', cures: GROUND_CURES }]
+      : []),
+    ...(soft.length > 0
+      ? [
+          {
+            step: coat('brush-coat', 'primer-acrylic-brush', soft, fitting, { coats: 2, dilution: null }),
+            does: 'Keeps the solvent from the foam',
+            cures: GROUND_CURES,
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Coats that may end a sequence: loose powder bound, the sheen as it was wanted. */
+export function helpersAtEnd(state: SequenceState, wrongSheen: string[], fitting: Fitting): Helper[] {
+  const loose = looseZones(state);
+  const { sheenWanted } = fitting.piece;
+  const sheen = (zones: string[]): Helper[] =>
+    ['acrylic', 'lacquer-aerosol'].map((kind) =>
+      seal(
+        `clear-${sheenWanted}-${kind}`,
+        zones,
+        `Ends ${sheenWanted}, as wanted`,
+        new Set(['sheen-at-end', 'powder-left-loose']),
+        fitting,
+      ),
+    );
+  const both = [...new Set([...wrongSheen, ...loose])];
+  return [
+    ...(loose.length > 0 ? binders(loose, fitting) : []),
+    ...(wrongSheen.length > 0 ? sheen(wrongSheen) : []),
+    ...(wrongSheen.length > 0 && both.length > wrongSheen.length ? sheen(both) : []),
+  ];
+}

@@ -1,0 +1,2 @@
+export * from './arrange.js';
+export type { Cost } from './search.js';

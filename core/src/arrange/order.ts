@@ -1,0 +1,160 @@
+import { chromaOf } from '../colour/index.js';
+import type { Fitting } from '../effects/index.js';
+import { incomingOf } from '../sequence/index.js';
+import type { Block } from './blocks.js';
+
+/** Which block must come before which, as far as the trade settles it before chemistry has its say. */
+export interface Precedence {
+  before: number;
+  after: number;
+  why: string;
+}
+
+interface Rule {
+  before: readonly Block['stage'][];
+  after: readonly Block['stage'][];
+  /** Holds only where both touch the same zone. */
+  sameZone: boolean;
+  why: string;
+}
+
+const COLOUR = [
+  'base',
+  'lettering',
+  'worn-paint',
+  'shade',
+  'run',
+  'light',
+  'crust',
+  'powder',
+  'bright',
+  'spill',
+  'growth',
+  'load',
+] as const;
+const WEAR = ['worn-paint', 'shade', 'run', 'light', 'crust', 'powder', 'bright', 'spill', 'growth'] as const;
+const FINISHES = ['undercoat', ...COLOUR, 'seal'] as const;
+
+/** Common practice, one line each. */
+const RULES: readonly Rule[] = [
+  {
+    before: ['prepare'],
+    after: [...FINISHES],
+    sameZone: false,
+    why: 'Mechanics and cleaning come first: later handling spoils the finish.',
+  },
+  { before: ['undercoat'], after: [...COLOUR, 'seal'], sameZone: true, why: 'Everything else lies on the undercoat.' },
+  { before: ['base'], after: ['lettering', ...WEAR, 'load'], sameZone: true, why: 'Wear begins on the colour that was painted.' },
+  { before: ['lettering'], after: [...WEAR], sameZone: true, why: 'Lettering ages with the paint it stands on.' },
+  {
+    before: ['worn-paint'],
+    after: ['shade', 'run', 'light', 'crust', 'powder', 'bright'],
+    sameZone: true,
+    why: 'Fading, chips and bare wood are part of the paint; dirt lies over them.',
+  },
+  { before: ['shade'], after: ['run', 'light'], sameZone: true, why: 'A wash dulls what lies under it: runs and lights come after.' },
+  {
+    before: ['shade', 'run', 'light', 'growth'],
+    after: ['crust', 'powder'],
+    sameZone: true,
+    why: 'What is wet or rubs drags loose powder about: dirt comes on top.',
+  },
+  { before: ['crust'], after: ['powder'], sameZone: true, why: 'Paste is matt and takes powder well.' },
+  { before: ['shade', 'run', 'light'], after: ['spill'], sameZone: true, why: 'Clumps do not stand a brush over them.' },
+  {
+    before: ['shade', 'run', 'light', 'crust', 'powder', 'spill'],
+    after: ['bright'],
+    sameZone: true,
+    why: 'A gleam is put on last: anything matt over it dulls it.',
+  },
+  { before: ['load'], after: ['powder', 'light'], sameZone: true, why: 'Dust and lights go over the load.' },
+  {
+    before: [...FINISHES, 'protect'],
+    after: ['close'],
+    sameZone: false,
+    why: 'Treads are cleaned and all is looked at when nothing more is put on.',
+  },
+];
+
+/** School: on dark engines some lay powders first and tie them with a wash. */
+const POWDERS_FIRST: Rule = {
+  before: ['powder'],
+  after: ['shade'],
+  sameZone: true,
+  why: 'Your school: powders first, the wash ties them together.',
+};
+
+const share = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean => [...a].some((zone) => b.has(zone));
+
+const applies = (rule: Rule, a: Block, b: Block): boolean =>
+  rule.before.includes(a.stage) && rule.after.includes(b.stage) && (!rule.sameZone || share(a.zones, b.zones));
+
+const HIGHLIGHTS = new Set(['drybrush', 'edge-highlight']);
+
+const hasHighlight = (block: Block): boolean => block.steps.some(({ technique }) => HIGHLIGHTS.has(technique));
+
+/** A coat that hides what lies below it, on most of the zone. */
+const hasGround = (block: Block, { supplies }: Fitting): boolean =>
+  block.steps.some((step) => {
+    const { technique, material, coverPct } = incomingOf(step, supplies);
+    return technique.effect === 'film' && (material?.role === 'paint' || material?.role === 'primer') && coverPct >= 50;
+  });
+
+/** The bright powder comes before the dull one that ties it in. */
+function brightFirst(a: Block, b: Block, fitting: Fitting): boolean {
+  const chroma = (block: Block): number =>
+    Math.max(
+      ...block.steps.map((step) =>
+        step.technique === 'powder-dry' ? chromaOf(incomingOf(step, fitting.supplies).colour ?? '#808080') : -1,
+      ),
+    );
+  return a.stage === 'powder' && b.stage === 'powder' && share(a.zones, b.zones) && chroma(a) > chroma(b) + 2;
+}
+
+function whyBefore(a: Block, b: Block, fitting: Fitting): string | null {
+  if (a.done && (!b.done || (a.ownRank ?? 0) < (b.ownRank ?? 0))) return 'Done already.';
+  if (b.done) return null;
+  // what is masked or taken off, and the painter's own seals, stand where the painter put them among the own steps
+  if (a.ownRank !== null && b.ownRank !== null && (a.stage === 'protect' || b.stage === 'protect'))
+    return a.ownRank < b.ownRank ? 'A part that is off or masked stays so for these steps.' : null;
+  if (a.stage === 'base' && b.stage === 'base' && a.id !== b.id && b.steps.length > 2 && a.steps.length <= 2 && share(a.zones, b.zones))
+    return 'Chips open down to what was painted before.';
+  if (hasGround(a, fitting) && !hasGround(b, fitting) && hasHighlight(b) && share(a.zones, b.zones))
+    return 'Highlights follow the last opaque coat of their zone.';
+  const powdersFirst = fitting.schools.order === 'powder' && fitting.piece.kind === 'rolling-stock';
+  if (powdersFirst && applies(POWDERS_FIRST, a, b)) return POWDERS_FIRST.why;
+  if (powdersFirst && applies(POWDERS_FIRST, b, a)) return null;
+  const rule = RULES.find((one) => applies(one, a, b));
+  if (rule) return rule.why;
+  return brightFirst(a, b, fitting) ? 'Strong bright tones first; earthier ones tie them together.' : null;
+}
+
+/**
+ * All precedences among the blocks. Where they contradict each other, the painter's own order of own steps counts more than
+ * the trade's.
+ */
+export function precedencesOf(blocks: readonly Block[], fitting: Fitting): Precedence[] {
+  const all: Precedence[] = [];
+  for (const [i, a] of blocks.entries())
+    for (const [j, b] of blocks.entries()) {
+      if (i === j) continue;
+      const why = whyBefore(a, b, fitting);
+      if (why !== null) all.push({ before: i, after: j, why });
+    }
+  if (!hasRing(all, blocks.length)) return all;
+  const rank = (at: number): number | null => blocks[at]?.ownRank ?? null;
+  return all.filter(({ before, after }) => {
+    const [a, b] = [rank(before), rank(after)];
+    return a === null || b === null || a < b;
+  });
+}
+
+/** Some block would have to come before itself. */
+function hasRing(all: readonly Precedence[], count: number): boolean {
+  const left = new Set(Array.from({ length: count }, (_, i) => i));
+  for (;;) {
+    const free = [...left].filter((i) => !all.some(({ before, after }) => after === i && left.has(before)));
+    if (free.length === 0) return left.size > 0;
+    for (const i of free) left.delete(i);
+  }
+}

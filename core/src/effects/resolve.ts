@@ -1,0 +1,110 @@
+import { deltaE00OfHex, lightened } from '../colour/index.js';
+import { DAYS_PER_MONTH, type Bottle, type Material, type Supplies } from '../materials/index.js';
+import { usualDilution } from '../mixing/index.js';
+import { daysBetween } from '../schedule/index.js';
+import { usualTool } from '../sequence/index.js';
+import { plainStep, type Piece, type Story, type Step, type Wish } from '../subjects/index.js';
+import { SCHOOL_IDS, techniqueById, type Schools } from '../techniques/index.js';
+import { effectById } from './catalogue/index.js';
+import { zonesOfWish } from './places.js';
+import { DUST, SOIL } from './story.js';
+import type { Effect, EffectStep, Grows, Hue, Way } from './types.js';
+
+/** What a wish is fitted to. */
+export interface Fitting {
+  piece: Piece;
+  story: Story;
+  supplies: Supplies;
+  schools: Schools;
+  /** `YYYY-MM-DD`: bottles past their life by then are not proposed. */
+  today: string;
+}
+
+/** The way a wish is done: the one it names, else the first of the painter's school, else the first. */
+export function wayOf(wish: Wish, effect: Effect, schools: Schools): Way {
+  const named = effect.ways.find(({ id }) => id === wish.way);
+  if (named) return named;
+  const ofSchool = effect.ways.find(
+    ({ school }) => school && SCHOOL_IDS.some((id) => school[id] !== undefined && school[id] === schools[id]),
+  );
+  return ofSchool ?? effect.ways[0];
+}
+
+const grown = ([least, most]: Grows, intensity: number): number => least + (most - least) * intensity;
+
+/** What a hue is mixed from: the main colour where it leans on that. */
+function hexOfHue(hue: Hue, main: string, story: Story): string {
+  if (typeof hue === 'object') return lightened(hexOfHue(hue.of, main, story), hue.shiftL);
+  if (hue === 'main') return main;
+  if (hue === 'soil') return SOIL[story.region];
+  return hue === 'dust' ? DUST[story.region] : hue;
+}
+
+/** A grey that nobody asked for, where neither wish nor effect says a colour. */
+const UNTOLD = '#8b8a88';
+
+/** The colour a hue means on this piece. */
+export const colourOf = (hue: Hue, wish: Wish, effect: Effect, story: Story): string =>
+  hexOfHue(hue, wish.colour ?? hexOfHue(effect.main, UNTOLD, story), story);
+
+/** A bottle stands in for a colour it misses by at most this (our number: side by side, but not by itself). */
+const NEAR_DE00 = 6;
+
+/** The bottle to use for a kind: of all that are still good the nearest in colour; null where none is near. */
+export function bottleFor(
+  material: Material,
+  colour: string | null,
+  { supplies, today }: Pick<Fitting, 'supplies' | 'today'>,
+): Bottle | null {
+  const good = supplies.bottles.filter(
+    (bottle) =>
+      (bottle.material === material.id || supplies.like(bottle.material) === material.id) &&
+      (bottle.leftMl === null || bottle.leftMl > 0) &&
+      !isOld(bottle, supplies.material(bottle.material), today) &&
+      (supplies.material(bottle.material).testFirst !== true || bottle.triedOn !== null),
+  );
+  if (colour === null) return good[0] ?? null;
+  const near = good.map((bottle) => ({ bottle, off: deltaE00OfHex(bottle.colour, colour) })).sort((a, b) => a.off - b.off)[0];
+  return near && near.off <= NEAR_DE00 ? near.bottle : null;
+}
+
+const isOld = ({ openedOn }: Bottle, { lifeMonths }: Material, today: string): boolean =>
+  openedOn !== null && lifeMonths !== null && daysBetween(openedOn, today) > lifeMonths * DAYS_PER_MONTH;
+
+function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n: number, fitting: Fitting): Step {
+  const { supplies, story, piece } = fitting;
+  const technique = techniqueById(plan.technique);
+  const material = plan.material === null ? null : supplies.material(plan.material);
+  const wanted = plan.hue === undefined ? null : colourOf(plan.hue, wish, effect, story);
+  const bottle = material && bottleFor(material, wanted, fitting);
+  const used = bottle ? supplies.material(bottle.material) : material;
+  const feature = piece.features.find(({ id }) => id === wish.featureId);
+  return plainStep({
+    id: `${wish.id}-${String(n + 1)}`,
+    technique: technique.id,
+    material: bottle?.material ?? plan.material,
+    bottleId: bottle?.id ?? null,
+    colour: bottle ? null : wanted,
+    zones,
+    dilution: used && technique.roles.length > 0 ? usualDilution(technique.id, plan.tool ?? usualTool(technique, used), used) : null,
+    coats: plan.coats ?? 1,
+    coverPct: plan.coverPct ? Math.max(1, Math.round(grown(plan.coverPct, wish.intensity))) : null,
+    strength: plan.strength ? Math.round(grown(plan.strength, wish.intensity) * 20) / 20 : null,
+    tool: plan.tool ?? null,
+    dryUm: plan.dryUm ?? null,
+    direction: plan.direction ?? null,
+    source: plan.runs ? (feature?.label ?? null) : (plan.source ?? null),
+    gate: plan.gate ?? null,
+    priority: wish.priority,
+    fromWish: wish.id,
+    note: plan.note ?? '',
+  });
+}
+
+/** A wish as steps of this piece, in the order of its way; none where no zone is left for it. @throws RangeError when the effect is not known. */
+export function stepsOf(wish: Wish, fitting: Fitting): Step[] {
+  const effect = effectById(wish.effect);
+  const zones = zonesOfWish(wish, effect, fitting.piece);
+  if (zones.length === 0) return [];
+  return wayOf(wish, effect, fitting.schools).steps.map((plan, n) => stepOf(plan, wish, effect, zones, n, fitting));
+}
