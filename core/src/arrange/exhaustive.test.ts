@@ -62,7 +62,7 @@ function* permutations(
 /** All ways to put exactly `left` more coats into the rest of an order. */
 function* withCoats(order: readonly Block[], setting: Setting, left: number, done: Step[]): Generator<Step[]> {
   const [next, ...rest] = order;
-  const state = stateAfter(problemOf(done, setting)) as Parameters<typeof helpersBefore>[1];
+  const state = stateAfter(problemOf(done, setting));
   if (!next) {
     if (left === 0) {
       yield done;

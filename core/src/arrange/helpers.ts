@@ -32,7 +32,7 @@ const known = new WeakMap<Fitting, Map<string, Step>>();
 
 function coat(technique: string, material: string, zones: string[], fitting: Fitting, more: Partial<Step> = {}): Step {
   let coats = known.get(fitting);
-  if (!coats) known.set(fitting, (coats = new Map()));
+  if (!coats) known.set(fitting, (coats = new Map<string, Step>()));
   const key = `${technique} ${material} ${zones.join(' ')}`;
   const before = coats.get(key);
   if (before) return before;

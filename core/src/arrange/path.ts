@@ -3,6 +3,7 @@ import { constantAir } from '../climate/index.js';
 import type { Fitting } from '../effects/index.js';
 import {
   RULES,
+  rulesFor,
   Walk,
   handsOnMinutes,
   incomingOf,
@@ -117,7 +118,7 @@ export class Path {
       { startMin: null, durationMin },
       {
         before: ({ moment }) => {
-          for (const rule of RULES) first ??= this.troubleIn(rule.check(moment));
+          for (const rule of rulesFor(moment.incoming)) first ??= this.troubleIn(rule.check(moment));
         },
         after: ({ moment }) => {
           for (const rule of RULES) if (rule.checkAfter) first ??= this.troubleIn(rule.checkAfter(moment));

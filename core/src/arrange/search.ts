@@ -106,7 +106,7 @@ export class Search {
     return { path: Path.begin(this.setting, this.effort), order: [], done: new Set(), helpers: [], turned: 0, coats: 0 };
   }
 
-  private get spent(): boolean {
+  private isSpent(): boolean {
     return this.effort.steps > this.options.mostEffort;
   }
 
@@ -151,7 +151,7 @@ export class Search {
 
   /** All orders, one block after the other; what cannot become better than the best is left. True when it came to the end. */
   private deepen(node: Node): boolean {
-    if (this.spent) return false;
+    if (this.isSpent()) return false;
     if (node.done.size === this.blocks.length) {
       this.close(node);
       return true;
@@ -165,7 +165,7 @@ export class Search {
       for (const helper of helpersBefore(block, node.path.state, this.setting)) {
         const helped = this.after(node, index, helper, plain.trouble);
         if (helped.node && !this.isHopeless(helped.node)) whole = this.deepen(helped.node) && whole;
-        if (this.spent) return false;
+        if (this.isSpent()) return false;
       }
     }
     return whole;
@@ -209,7 +209,7 @@ export class Search {
       const { order, cost } = this.best;
       for (let from = 0; from < order.length && !better; from++)
         for (let to = 0; to < order.length && !better; to++) {
-          if (this.spent) return;
+          if (this.isSpent()) return;
           const moved = order.toSpliced(from, 1).toSpliced(to, 0, order[from] ?? 0);
           if (to === from || !this.isAllowed(moved)) continue;
           for (const widest of [false, true]) this.inOrder(moved, widest);

@@ -1,3 +1,4 @@
+import type { Supplies } from '../materials/index.js';
 import type { Piece, PieceKind, Sheen, Step, StepGroup, Zone } from '../subjects/index.js';
 
 /** What a finish must know of the zones it was made on, to fit itself to others. */
@@ -28,7 +29,7 @@ export interface Finish {
 }
 
 /** What of a piece a finish keeps. Pins, members and wishes are the piece's own. */
-export function finishOf(piece: Piece, given: { version: number; savedOn: string; note: string }): FinishVersion {
+export function finishOf(piece: Piece, supplies: Supplies, given: { version: number; savedOn: string; note: string }): FinishVersion {
   return {
     ...given,
     fromPiece: piece.name,
@@ -46,7 +47,16 @@ export function finishOf(piece: Piece, given: { version: number; savedOn: string
       keepClean,
     })),
     groups: piece.groups.map((group) => ({ ...group })),
-    steps: piece.steps.map((step) => ({ ...step, pinnedAt: null, members: null, fromWish: null })),
+    // colour and kind stay known when the bottle or the own material is gone
+    steps: piece.steps.map((step) => ({
+      ...step,
+      material: step.material === null ? null : supplies.like(step.material),
+      colour: step.colour ?? supplies.bottle(step.bottleId)?.colour ?? null,
+      pinnedAt: null,
+      members: null,
+      fromWish: null,
+      dryingPlace: null,
+    })),
   };
 }
 

@@ -17,6 +17,7 @@ import {
 } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
+import { companyOf } from './company.js';
 import { daysBetween, minuteOf } from './dates.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
 import { overfull } from './overfull.js';
@@ -127,10 +128,13 @@ interface Placing {
   originDate: string;
   evenings: PlanningProblem['evenings'];
   placed: ReadonlyMap<string, Placed>;
+  /** All pieces, for what they have in common. */
+  pieces?: readonly Piece[];
 }
 
 /** The steps of a piece at the minutes a plan gives them, in the bench's air. */
-export function sequenceProblem(piece: Piece, { workshop, supplies, originDate, evenings, placed }: Placing): SequenceProblem {
+export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem {
+  const { workshop, supplies, originDate, evenings, placed, pieces = [piece] } = placing;
   const bench = benchOf(workshop, supplies);
   const steps = expandRounds(piece.steps, piece.groups);
   const spans = steps.map((step, index) => {
@@ -141,7 +145,7 @@ export function sequenceProblem(piece: Piece, { workshop, supplies, originDate, 
       : { startMin: null, minutes: elapsedMinutes(step, piece, bench) };
   });
   return {
-    subject: subjectOf(piece),
+    subject: { ...subjectOf(piece), company: companyOf(piece, pieces) },
     steps,
     startsMin: spans.map((span) => span.startMin),
     durationsMin: spans.map((span) => span.minutes),
@@ -168,7 +172,7 @@ export function planPieces(pieces: readonly Piece[], workshop: Workshop, shelf: 
   const problem = planningProblem(open, workshop, supplies, originDate, nowMin);
   const plan = planEvenings(problem);
   const placed = new Map(plan.placed.map((p) => [p.id, p]));
-  const placing = { workshop, supplies, originDate, evenings: problem.evenings, placed };
+  const placing = { workshop, supplies, originDate, evenings: problem.evenings, placed, pieces: open };
   const outlooks = open.map((piece) => outlookOf(piece, sequenceProblem(piece, placing), benchOf(workshop, supplies)));
   return { originDate, plan, evenings: problem.evenings, pieces: outlooks, overfull: overfull(open, outlooks, workshop) };
 }

@@ -7,7 +7,7 @@ import type { Material, Stage } from '../materials/index.js';
  * window asks for the same few minutes again and again.
  */
 export class DryingClock {
-  private readonly stages = new Map<Stage, number>();
+  private readonly stages: Partial<Record<Stage, number>> = {};
   private readonly ages = new Map<number, number>();
   private settled: number | null = null;
 
@@ -20,10 +20,10 @@ export class DryingClock {
 
   /** Absolute minute at which a stage is reached; Infinity when it never is in this air. */
   readyMin(stage: Stage): number {
-    const known = this.stages.get(stage);
+    const known = this.stages[stage];
     if (known !== undefined) return known;
     const ready = this.endMin + ageAcross(this.spans, this.endMin, (air) => stageMinutes(this.material, stage, this.film, air));
-    this.stages.set(stage, ready);
+    this.stages[stage] = ready;
     return ready;
   }
 

@@ -1,6 +1,6 @@
 import type { Supplies } from '../materials/index.js';
 import type { KeepClean, Step } from '../subjects/index.js';
-import { incomingOf } from './incoming.js';
+import { incomingOf, type Incoming } from './incoming.js';
 import type { SequenceState, ZoneState } from './state.js';
 import type { Subject } from './subject.js';
 
@@ -13,11 +13,13 @@ const AROUND: Record<KeepClean, ReadonlySet<string>> = {
   couplers: new Set(['all', 'underframe', 'ends']),
 };
 
+/** It does not stay where it is put: spray, a clear coat, a fixer. */
+export const spreads = ({ material, sprayed, technique }: Incoming): boolean =>
+  material !== null && (sprayed || technique.id === 'clear-coat' || technique.id === 'fix');
+
 /** A step that puts spray, clear coat or fixer where a place to be kept clean is. Parts that are off are out of the way. */
 export function sprays(step: Step, subject: Subject, place: KeepClean, supplies: Supplies): boolean {
-  const { material, sprayed, technique } = incomingOf(step, supplies);
-  const spreads = material !== null && (sprayed || technique.id === 'clear-coat' || technique.id === 'fix');
-  if (!spreads || !subject.keepClean.includes(place)) return false;
+  if (!spreads(incomingOf(step, supplies)) || !subject.keepClean.includes(place)) return false;
   return step.zones.some((name) => AROUND[place].has(name) || subject.zones.some((zone) => zone.keepClean === place && zone.id === name));
 }
 

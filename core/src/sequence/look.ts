@@ -1,8 +1,9 @@
-import { JUST_NOTICEABLE_DE00, covered, deltaE00, linearOf, lightnessOfLight, toneOf, type Linear, type Tone } from '../colour/index.js';
+import { covered, linearOf, lightnessOfLight, toneOf, type Linear, type Tone } from '../colour/index.js';
 import type { Material } from '../materials/index.js';
 import type { Step, Substrate } from '../subjects/index.js';
 import type { Technique } from '../techniques/index.js';
 import type { SubjectZone } from './subject.js';
+import { PLAINLY_APART_L, newTone, veiled, wetted, type TonePatch } from './tones.js';
 
 /**
  * What a zone looks like: the mean colour of its recesses, faces and crests, as light. Simple layer mixing: each layer
@@ -22,24 +23,13 @@ export interface ZoneLook {
   looseTone: Tone | null;
   /** As it was when the soluble layer came; null where there is none. */
   underSoluble: Places | null;
-  /** Patches of one tone each, as they look by now. */
+  /** Patches of one tone each that can still be told from what lies beside them. */
   tones: readonly TonePatch[];
   /** Share of the zone, 0–1, that accents of one kind take up together. */
   accents: Readonly<Partial<Record<AccentKind, number>>>;
 }
 
 type Places = Pick<ZoneLook, 'recess' | 'face' | 'crest'>;
-
-export interface TonePatch {
-  stepIndex: number;
-  light: Linear;
-  /** The face beside it, which the tone left bare. */
-  beside: Linear;
-  /** It lies loose: a clear coat takes from it. */
-  loose: boolean;
-  /** It is a tone, not a dot, and stood out clearly when it was laid: only then is there anything to lose. */
-  stood: boolean;
-}
 
 /** How much of each kind of place a step hides, 0–1, and with what light. */
 export interface Hides {
@@ -162,10 +152,7 @@ const between = (a: Places, b: Places, share: number): Places => ({
 function bound(look: ZoneLook): ZoneLook {
   if (!look.underLoose || !look.looseTone) return look;
   const left = LEFT_UNDER_CLEAR[look.looseTone];
-  const { face } = look.underLoose;
-  const tones = look.tones.map((tone) =>
-    tone.loose ? { ...tone, light: covered(face, tone.light, left), beside: covered(face, tone.beside, left), loose: false } : tone,
-  );
+  const tones = wetted(look.tones, look.underLoose.face, left);
   return { ...look, ...between(look.underLoose, look, left), tones, underLoose: null, looseTone: null };
 }
 
@@ -201,13 +188,9 @@ export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
   if (!hides) return from;
   const { light } = hides;
   const isGround = technique.effect === 'film' && hides.face >= NEW_GROUND_FROM && hides.crest >= NEW_GROUND_FROM / 2;
-  const tones = isGround
-    ? []
-    : from.tones.map((tone) => ({
-        ...tone,
-        light: covered(tone.light, light, hides.face),
-        beside: covered(tone.beside, light, hides.face),
-      }));
+  const tones = isGround ? [] : veiled(from.tones, light, hides.face);
+  const tone =
+    hides.patch === null ? null : newTone(step.stepIndex, from.face, covered(from.face, light, hides.patch), step.coverPct, step.loose);
   const recess = covered(from.recess, light, hides.recess);
   const crest = covered(from.crest, light, hides.crest);
   return {
@@ -219,35 +202,7 @@ export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
     underLoose: step.loose ? (from.underLoose ?? from) : from.underLoose,
     looseTone: step.loose && step.colour !== null ? toneOf(step.colour) : from.looseTone,
     underSoluble: from.underSoluble,
-    tones:
-      hides.patch === null
-        ? tones
-        : [
-            ...tones,
-            {
-              stepIndex: step.stepIndex,
-              light: covered(from.face, light, hides.patch),
-              beside: from.face,
-              loose: step.loose,
-              stood: step.coverPct >= TONE_FROM_PCT && apart(from.face, covered(from.face, light, hides.patch), STOOD_FROM_DE00),
-            },
-          ],
+    tones: tone === null ? tones : [...tones, tone],
     accents: isGround ? {} : withAccent(from, step),
   };
-}
-
-/** A tone stands out clearly from here on: twice what can just be told apart (our number). */
-const STOOD_FROM_DE00 = 2 * JUST_NOTICEABLE_DE00;
-
-/** On less than this it is an accent, seen by itself and lost without harm (our number). */
-const TONE_FROM_PCT = 10;
-
-/** Lightness so far apart is told apart whatever the hue: ΔE₀₀ counts it at least by half. */
-const PLAINLY_APART_L = 5;
-
-/** The light of two places can be told apart; the exact ΔE₀₀ is asked only where lightness alone does not settle it. */
-export function apart(a: Linear, b: Linear, limit: number): boolean {
-  if (a === b) return false;
-  if (Math.abs(lightnessOfLight(a) - lightnessOfLight(b)) >= PLAINLY_APART_L) return true;
-  return deltaE00(a, b) >= limit;
 }

@@ -145,7 +145,7 @@ export function applyStep(
       default: {
         if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
-          zone.layers = zone.layers.map((below) => (below.loose ? { ...below, loose: false } : below));
+          bindLoose(zone);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         const loose = laid.loose && !fallsIntoWet(zone, endMin);
         zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });
@@ -154,6 +154,11 @@ export function applyStep(
       }
     }
   }
+}
+
+/** What lay loose is bound by what comes over it. */
+function bindLoose(zone: ZoneState): void {
+  for (const [i, below] of zone.layers.entries()) if (below.loose) zone.layers[i] = { ...below, loose: false };
 }
 
 function showOn(zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {

@@ -70,7 +70,16 @@ export function subjectOf(piece: Piece): Subject {
 }
 
 /** The zones that a step's names stand for; `all` is every zone that need not be kept clean. */
-export function zonesNamed(subject: Subject, names: readonly string[]): SubjectZone[] {
+export function zonesNamed(subject: Subject, names: readonly string[]): readonly SubjectZone[] {
+  let known = named.get(subject);
+  if (!known) named.set(subject, (known = new WeakMap()));
+  const before = known.get(names);
+  if (before) return before;
   const all = names.includes('all');
-  return subject.zones.filter((zone) => names.includes(zone.id) || (all && !zone.keepClean));
+  const zones = subject.zones.filter((zone) => names.includes(zone.id) || (all && !zone.keepClean));
+  known.set(names, zones);
+  return zones;
 }
+
+/** Steps are never changed in place, so the zones that a list of names stands for are looked up once. */
+const named = new WeakMap<Subject, WeakMap<readonly string[], readonly SubjectZone[]>>();

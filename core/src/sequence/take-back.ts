@@ -20,10 +20,14 @@ export function takeBack(layer: Layer, zones: readonly ZoneState[]): TakeBack | 
   for (const solvent of removers(layer)) {
     const { lifts } = FAMILIES[layer.material.family][solvent];
     if (lifts === 'never') continue;
+    // zones that a step reached together share their layers: each is asked once
+    const asked = new Set<Layer>();
     const spoilsBelow = zones.some((zone) =>
-      exposedTo(zone, solvent, 'thin', layer.endMin).some(
-        (other) => other.stepIndex !== layer.stepIndex && layerResistance(other, solvent, 'thin', layer.endMin) !== 'holds',
-      ),
+      exposedTo(zone, solvent, 'thin', layer.endMin).some((other) => {
+        if (other.stepIndex === layer.stepIndex || asked.has(other)) return false;
+        asked.add(other);
+        return layerResistance(other, solvent, 'thin', layer.endMin) !== 'holds';
+      }),
     );
     if (spoilsBelow) continue;
     const stage = { 'while-fresh': 'recoatFrom', 'until-dry-hard': 'dryHard', 'until-solvent-proof': 'solventProof' } as const;

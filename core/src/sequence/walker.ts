@@ -8,7 +8,7 @@ import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin } from './layer.js';
 import type { Moment } from './moment.js';
 import { openingsOn, type Opening } from './openings.js';
-import { RULES } from './rules/index.js';
+import { RULES, rulesFor } from './rules/index.js';
 import type { Caused } from './rules/rule.js';
 import { stepIdOf } from './rounds.js';
 import { applyStep, forked, startState, zonesReached, type SequenceState, type ZoneState } from './state.js';
@@ -275,10 +275,17 @@ export function checkSequence(problem: SequenceProblem, { propose = false } = {}
   };
   const walked = walk(problem, {
     before: ({ moment }) => {
-      for (const rule of RULES) say(rule.check(moment));
+      // most rules have nothing to say of most steps
+      for (const rule of rulesFor(moment.incoming)) {
+        const found = rule.check(moment);
+        if (found.length > 0) say(found);
+      }
     },
     after: (stage) => {
-      for (const rule of RULES_AFTER) say(rule.checkAfter(stage.moment));
+      for (const { checkAfter } of RULES_AFTER) {
+        const found = checkAfter(stage.moment);
+        if (found.length > 0) say(found);
+      }
       reports.push(reportOf(stage));
     },
   });

@@ -1,4 +1,4 @@
-import { BODY, EVERYWHERE, LOW, MOVING, SIDES, STANDING, THEN_NOTHING, TOPS, WALLS, WANTS_HARD, effect, likely } from './define.js';
+import { EVERYWHERE, LOW, MOVING, SIDES, STANDING, THEN_NOTHING, TOPS, WALLS, WANTS_HARD, effect, likely } from './define.js';
 
 /** What liquid leaves behind: shade in recesses, runs, stains, oil. */
 export const SHADE = [

@@ -50,9 +50,10 @@ export const brightAfterDull: Rule = {
       ],
     },
   },
+  concerns: isDry,
   check(moment) {
     const { incoming, step } = moment;
-    if (!isDry(incoming) || incoming.colour === null || incoming.coverPct < TELLS_FROM_PCT || (step.strength ?? 1) < STRONG_FROM) return [];
+    if (incoming.colour === null || incoming.coverPct < TELLS_FROM_PCT || (step.strength ?? 1) < STRONG_FROM) return [];
     if (!moment.state.laidRoles.has('powder')) return [];
     const chroma = chromaOf(incoming.colour);
     if (chroma < BRIGHT_FROM) return [];

@@ -48,8 +48,8 @@ export const chipStackIncomplete: Rule = {
       ],
     },
   },
+  concerns: ({ need }) => need === 'chip',
   check(moment) {
-    if (moment.incoming.technique.need !== 'chip') return [];
     const faults = moment.zones.flatMap((zone) => {
       const what = missing(zone, moment);
       return what === null ? [] : [{ zone, what }];

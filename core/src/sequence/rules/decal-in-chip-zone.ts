@@ -32,8 +32,8 @@ export const decalInChipZone: Rule = {
       ],
     },
   },
+  concerns: ({ material }) => material?.role === 'decal',
   check(moment) {
-    if (moment.incoming.material?.role !== 'decal') return [];
     const zones = moment.zones.filter((zone) => solubleIndex(zone) >= 0).map((zone) => zone.zone.id);
     const chip = moment.steps.findIndex((later, at) => at > moment.stepIndex && later.technique === 'chip' && meets(later, zones));
     if (zones.length === 0 || chip < 0) return [];

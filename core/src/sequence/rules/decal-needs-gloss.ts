@@ -21,8 +21,8 @@ export const decalNeedsGloss: Rule = {
       ],
     },
   },
+  concerns: ({ material }) => material?.role === 'decal',
   check(moment) {
-    if (moment.incoming.material?.role !== 'decal') return [];
     const rough = moment.zones.map((zone) => ({ zone, ...surfaceSheen(zone) })).filter((s) => s.sheenGu < SMOOTH_FROM_GU);
     const first = rough[0];
     if (!first) return [];

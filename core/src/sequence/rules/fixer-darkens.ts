@@ -23,8 +23,9 @@ export const fixerDarkens: Rule = {
       ],
     },
   },
+  concerns: ({ material }) => material?.role === 'fixer',
   check(moment) {
-    if (moment.incoming.material?.role !== 'fixer' || isTried(moment)) return [];
+    if (isTried(moment)) return [];
     const found = moment.zones.flatMap((zone) => {
       const layer = zone.layers.findLast((l) => l.loose && l.material.role === 'powder' && toneOf(l.colour) === 'pale');
       return layer ? [{ zone, layer }] : [];

@@ -1,5 +1,5 @@
 import { maskPairs } from '../fix-proposals.js';
-import { openPlaces, sprays } from '../keep-clean.js';
+import { openPlaces, spreads, sprays } from '../keep-clean.js';
 import { finding, type Caused, type Rule } from './rule.js';
 
 const ID = 'glazing-unmasked';
@@ -20,6 +20,7 @@ export const glazingUnmasked: Rule = {
       on: { keepClean: ['glazing'] },
     },
   },
+  concerns: spreads,
   check(moment) {
     if (!sprays(moment.step, moment.subject, 'glazing', moment.supplies)) return [];
     const open = openPlaces(moment.state, 'glazing');

@@ -16,9 +16,10 @@ export const gravityDirection: Rule = {
       ],
     },
   },
+  concerns: ({ technique }) => technique.id === 'streak',
   check(moment) {
-    const { step, incoming, stepIndex } = moment;
-    if (incoming.technique.id !== 'streak' || step.direction === null || step.direction === 'down') return [];
+    const { step, stepIndex } = moment;
+    if (step.direction === null || step.direction === 'down') return [];
     return [
       {
         cause: `${ID}:${String(stepIndex)}`,

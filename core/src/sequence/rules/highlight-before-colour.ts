@@ -38,8 +38,8 @@ export const highlightBeforeColour: Rule = {
       ],
     },
   },
+  concerns: ({ technique }) => HIGHLIGHTS.has(technique.id),
   check(moment) {
-    if (!HIGHLIGHTS.has(moment.incoming.technique.id)) return [];
     const zones = moment.zones.map((zone) => zone.zone.id);
     const later = moment.steps.map((step, at) => ({ step, at })).slice(moment.stepIndex + 1);
     // what lies under a soluble layer is meant to be covered: it shows in the chips

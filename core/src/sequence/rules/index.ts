@@ -13,6 +13,7 @@ import { fleetTwins } from './fleet-twins.js';
 import { gravityDirection } from './gravity-direction.js';
 import { heatOverLimit } from './heat-over-limit.js';
 import { highlightBeforeColour } from './highlight-before-colour.js';
+import type { Incoming } from '../incoming.js';
 import { keepCleanUnprotected } from './keep-clean-unprotected.js';
 import { lookFirstRule } from './look-first.js';
 import { maskLeftLong } from './mask-left-long.js';
@@ -70,5 +71,16 @@ export const RULES: readonly Rule[] = [
   testFirst,
   climate,
 ];
+
+const concerned = new WeakMap<Incoming, readonly Rule[]>();
+
+/** The rules that have anything to say of what a step brings, in their order; worked out once for each. */
+export function rulesFor(incoming: Incoming): readonly Rule[] {
+  const known = concerned.get(incoming);
+  if (known) return known;
+  const rules = RULES.filter(({ concerns }) => concerns === undefined || concerns(incoming));
+  concerned.set(incoming, rules);
+  return rules;
+}
 
 export type { Rule } from './rule.js';

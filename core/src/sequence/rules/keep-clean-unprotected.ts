@@ -1,6 +1,6 @@
 import type { KeepClean } from '../../subjects/index.js';
 import { maskPairs } from '../fix-proposals.js';
-import { openPlaces, sprays } from '../keep-clean.js';
+import { openPlaces, spreads, sprays } from '../keep-clean.js';
 import type { Moment } from '../moment.js';
 import { finding, type Caused, type Rule } from './rule.js';
 
@@ -89,6 +89,7 @@ export const keepCleanUnprotected: Rule = {
       on: { keepClean: ['wheel-treads'] },
     },
   },
+  concerns: spreads,
   check(moment) {
     const places = PLACES.filter((place) => moment.subject.keepClean.includes(place));
     return places.length === 0 ? [] : places.flatMap((place) => unprotected(moment, place));

@@ -1,4 +1,5 @@
 import { lookFirst } from '../fix-proposals.js';
+import type { Incoming } from '../incoming.js';
 import type { Layer } from '../layer.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
@@ -11,8 +12,7 @@ const GROUP_FROM = 2;
 const EFFECTS = new Set(['tint', 'accent', 'loose', 'slurry', 'remove']);
 
 /** What seals or binds everything below it; a seal is a save-point, but not for what it seals. */
-function endsIt({ incoming }: Moment): boolean {
-  const { technique, material } = incoming;
+function endsIt({ technique, material }: Incoming): boolean {
   return (technique.effect === 'film' && material?.role === 'clear') || technique.id === 'fix';
 }
 
@@ -48,8 +48,8 @@ export const lookFirstRule: Rule = {
       ],
     },
   },
+  concerns: endsIt,
   check(moment) {
-    if (!endsIt(moment)) return [];
     const effects = new Set<number>();
     const zones: string[] = [];
     for (const zone of moment.zones) {

@@ -28,8 +28,8 @@ export const maskLeftLong: Rule = {
       on: { keepClean: ['glazing'] },
     },
   },
+  concerns: ({ technique }) => technique.effect === 'unmask',
   check(moment) {
-    if (moment.incoming.technique.effect !== 'unmask') return [];
     const old = moment.zones.filter((zone) => zone.maskedSinceMin !== null && moment.startMin - zone.maskedSinceMin > LONGEST_MIN);
     const first = old[0];
     if (!first) return [];

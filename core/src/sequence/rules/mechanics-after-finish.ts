@@ -26,8 +26,8 @@ export const mechanicsAfterFinish: Rule = {
       ],
     },
   },
+  concerns: ({ technique }) => HEAVY.has(technique.id),
   check(moment) {
-    if (!HEAVY.has(moment.incoming.technique.id)) return [];
     const coats = [...moment.state.zones.values()].flatMap((zone) =>
       zone.layers.filter((layer) => layer.technique.effect === 'film' && FINISH.has(layer.material.role)),
     );

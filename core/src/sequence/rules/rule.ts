@@ -3,6 +3,7 @@ import type { Step } from '../../subjects/index.js';
 import type { Schools } from '../../techniques/index.js';
 import type { Examples } from '../example.js';
 import type { Finding, Fix, Severity } from '../finding.js';
+import type { Incoming } from '../incoming.js';
 import type { SequenceState } from '../state.js';
 import type { Subject } from '../subject.js';
 import type { Moment } from '../moment.js';
@@ -31,6 +32,8 @@ export interface Rule {
   source: string;
   /** Its tests, and its help page. */
   examples: Examples;
+  /** The steps that it has anything to say of, by what they bring; all where it is left out. */
+  concerns?: (incoming: Incoming) => boolean;
   check(moment: Moment): Caused[];
   /** For what is judged by how it looks afterwards: the zones' `look` is the new one, `lookBefore` the one it had. */
   checkAfter?: (moment: Moment) => Caused[];

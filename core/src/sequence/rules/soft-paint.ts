@@ -44,10 +44,8 @@ export const maskOnSoftPaint: Rule = {
       ],
     },
   },
-  check: (moment) =>
-    moment.incoming.technique.effect === 'mask'
-      ? softUnder(moment, 'mask-on-soft-paint', (layer) => `Tape on soft paint: ${layer} is not hard yet.`)
-      : [],
+  concerns: ({ technique }) => technique.effect === 'mask',
+  check: (moment) => softUnder(moment, 'mask-on-soft-paint', (layer) => `Tape on soft paint: ${layer} is not hard yet.`),
 };
 
 export const refitWet: Rule = {
@@ -69,8 +67,6 @@ export const refitWet: Rule = {
       ],
     },
   },
-  check: (moment) =>
-    moment.incoming.technique.effect === 'refit'
-      ? softUnder(moment, 'refit-wet', (layer) => `Refitted wet: ${layer} is not hard yet.`)
-      : [],
+  concerns: ({ technique }) => technique.effect === 'refit',
+  check: (moment) => softUnder(moment, 'refit-wet', (layer) => `Refitted wet: ${layer} is not hard yet.`),
 };

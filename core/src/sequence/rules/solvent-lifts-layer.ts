@@ -66,10 +66,15 @@ export const solventLiftsLayer: Rule = {
   },
   check(moment: Moment): Caused[] {
     const found = new Map<string, Caused>();
-    for (const zone of moment.zones)
-      for (const { solvent, from } of moment.incoming.solvents)
-        for (const layer of exposedTo(zone, solvent, moment.incoming.dose, moment.startMin)) {
-          const outcome = layerResistance(layer, solvent, moment.incoming.dose, moment.startMin);
+    const { solvents, dose } = moment.incoming;
+    for (const { solvent, from } of solvents) {
+      // zones that a step reached together share their layers: each is asked once
+      const held = new Set<Layer>();
+      for (const zone of moment.zones)
+        for (const layer of exposedTo(zone, solvent, dose, moment.startMin)) {
+          if (held.has(layer)) continue;
+          const outcome = layerResistance(layer, solvent, dose, moment.startMin);
+          if (outcome === 'holds') held.add(layer);
           if (outcome === 'holds' || layer.technique.effect === 'wet' || isMeant(layer, moment, zone) || bondsInWindow(layer, moment))
             continue;
           const cause = `${ID}:${String(moment.stepIndex)}:${String(layer.stepIndex)}`;
@@ -94,6 +99,7 @@ export const solventLiftsLayer: Rule = {
             ],
           });
         }
+    }
     return [...found.values()];
   },
 };

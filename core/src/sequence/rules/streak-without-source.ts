@@ -46,9 +46,9 @@ export const streakWithoutSource: Rule = {
       ],
     },
   },
+  concerns: ({ technique }) => technique.id === 'streak',
   check(moment) {
-    const { step, incoming, steps, stepIndex } = moment;
-    if (incoming.technique.id !== 'streak') return [];
+    const { step, steps, stepIndex } = moment;
     const spill = steps.findIndex((other, at) => at < stepIndex && other.material === SPILL);
     const fromSpill = step.source !== null && /\bspill/i.test(step.source);
     const below = sourceLiesBelow(moment);

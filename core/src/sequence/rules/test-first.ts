@@ -12,6 +12,7 @@ export const testFirst: Rule = {
     fires: { steps: [['clear-coat', 'clear-matt-hardware-aerosol']] },
     silent: { steps: [['clear-coat', 'clear-matt-hardware-aerosol', { note: 'Tried on scrap, no change' }]] },
   },
+  concerns: ({ material }) => material?.testFirst === true,
   check(moment) {
     const { material } = moment.incoming;
     if (!material?.testFirst || isTried(moment)) return [];

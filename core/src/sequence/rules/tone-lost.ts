@@ -1,7 +1,7 @@
 import { JUST_NOTICEABLE_DE00, deltaE00 } from '../../colour/index.js';
 import type { Fix } from '../finding.js';
 import { gentler } from '../fix-proposals.js';
-import { apart, type TonePatch } from '../look.js';
+import { apart, type TonePatch } from '../tones.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
 import { formatNumber } from '../../units/index.js';
@@ -19,20 +19,9 @@ function depthLost({ look, lookBefore }: ZoneState): boolean {
   return apart(lookBefore.recess, lookBefore.crest, JUST_NOTICEABLE_DE00) && !apart(look.recess, look.crest, JUST_NOTICEABLE_DE00);
 }
 
-/** A tone that stood out from the faces around it, and no longer does. What a clear coat does to paint below loose powder is not its doing. */
-function lostTone({ look, lookBefore }: ZoneState, hides: boolean): TonePatch | undefined {
-  return lookBefore.tones.find((before) => {
-    const now = look.tones.find(({ stepIndex }) => stepIndex === before.stepIndex);
-    return (
-      before.stood &&
-      (hides || before.loose) &&
-      now !== undefined &&
-      now.light !== before.light &&
-      apart(before.light, before.beside, JUST_NOTICEABLE_DE00) &&
-      !apart(now.light, now.beside, JUST_NOTICEABLE_DE00)
-    );
-  });
-}
+/** A tone that could be told from what lies beside it, and no longer can. What a clear coat does to paint below loose powder is not its doing. */
+const lostTone = ({ look, lookBefore }: ZoneState, hides: boolean): TonePatch | undefined =>
+  lookBefore.tones.find((before) => (hides || before.loose) && look.tones.every(({ stepIndex }) => stepIndex !== before.stepIndex));
 
 /** What a clear coat takes from a tone is put on beforehand. */
 function stronger({ steps }: Moment, causeIndex: number | null): Fix[] {
@@ -57,7 +46,7 @@ export const toneLost: Rule = {
     fires: {
       steps: [
         ['brush-coat', 'acrylic-matt', { colour: '#5f6f47' }],
-        ['drybrush', 'acrylic-matt', { colour: '#b3bb8c', coverPct: 8 }],
+        ['sponge', 'acrylic-matt', { colour: '#a39985', coverPct: 15 }],
         ['powder-dry', 'pigment-dry', { colour: '#8a6a4a', coverPct: 100 }],
         ['powder-dry', 'pigment-dry', { colour: '#8a6a4a', coverPct: 100 }],
       ],
@@ -65,7 +54,7 @@ export const toneLost: Rule = {
     silent: {
       steps: [
         ['brush-coat', 'acrylic-matt', { colour: '#5f6f47' }],
-        ['drybrush', 'acrylic-matt', { colour: '#b3bb8c', coverPct: 8 }],
+        ['sponge', 'acrylic-matt', { colour: '#a39985', coverPct: 15 }],
         ['powder-dry', 'pigment-dry', { colour: '#8a6a4a', coverPct: 30 }],
       ],
     },
@@ -82,13 +71,13 @@ export const toneLost: Rule = {
       const tone = lostTone(zone, moment.incoming.hides !== null);
       if (tone) tones.push({ zone, tone });
     }
-    const said = (zones: ZoneState[], message: string, difference: number, causeIndex: number | null): Caused => {
+    const said = (zones: ZoneState[], message: string, difference: number | null, causeIndex: number | null): Caused => {
       return {
         cause: `${ID}:${String(moment.stepIndex)}:${String(causeIndex)}`,
         finding: finding(moment, ID, 'caution', {
           zones: zones.map(({ zone }) => zone.id),
           message,
-          evidence: `Predicted difference now ΔE₀₀ ${formatNumber(difference, 1)}; told apart from ${String(JUST_NOTICEABLE_DE00)}.`,
+          evidence: `Predicted difference ${difference === null ? 'below' : `now ΔE₀₀ ${formatNumber(difference, 1)}; told apart from`} ΔE₀₀ ${String(JUST_NOTICEABLE_DE00)}.`,
           causeIndex,
         }),
         propose: () => (moment.incoming.hides ? gentler(moment, moment.incoming.coverPct) : stronger(moment, causeIndex)),
@@ -96,15 +85,14 @@ export const toneLost: Rule = {
     };
     const flat = depth[0]?.look;
     const first = tones[0];
-    const lost = first?.zone.look.tones.find(({ stepIndex }) => stepIndex === first.tone.stepIndex);
     return [
       ...(flat ? [said(depth, 'Grooves and edges come out as one tone.', deltaE00(flat.recess, flat.crest), null)] : []),
-      ...(first && lost
+      ...(first
         ? [
             said(
               [first.zone],
               `The tone of step ${String(first.tone.stepIndex + 1)} is no longer to be told from what lies beside it.`,
-              deltaE00(lost.light, lost.beside),
+              null,
               first.tone.stepIndex,
             ),
           ]

@@ -1,0 +1,21 @@
+import type { Company } from '../sequence/index.js';
+import { subjectOf } from '../sequence/index.js';
+import type { Piece, Step } from '../subjects/index.js';
+
+/** What is done, without what tells steps apart that are the same: to the last number. */
+const recipeOf = (steps: readonly Step[]): string =>
+  JSON.stringify(steps.map(({ id: _id, pinnedAt: _pin, waitMin: _wait, groupId: _group, dryingPlace: _place, ...what }) => what));
+
+/**
+ * The pieces that one is made alongside: its batch, and those that got the same finish together with it. They vary where
+ * one recipe differs from another.
+ */
+export function companyOf(piece: Piece, pieces: readonly Piece[]): Company {
+  const own = subjectOf(piece).company;
+  const { finish } = piece;
+  const fellows = finish === null ? [] : pieces.filter((other) => other.id !== piece.id && other.finish?.setId === finish.setId);
+  if (fellows.length === 0) return own;
+  const recipe = recipeOf(piece.steps);
+  const batch = Math.max(1, piece.members.length) + fellows.reduce((sum, other) => sum + Math.max(1, other.members.length), 0);
+  return { ...own, models: batch, varied: own.varied || fellows.some((other) => recipeOf(other.steps) !== recipe) };
+}
