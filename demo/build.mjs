@@ -31,6 +31,30 @@ mkdirSync(folder, { recursive: true });
 for (const name of readdirSync(folder)) rmSync(join(folder, name));
 const pictures = await drawPictures(folder);
 
+const { finishOf } = await import('../core/dist/finishes/index.js');
+const { suppliesOf } = await import('../core/dist/materials/index.js');
+const made = await pieces(pictures);
+const supplies = suppliesOf({ bottles: BOTTLES, materials: MATERIALS });
+const [van] = made;
+
+/** The salt van's finish in two versions: the first had no filter and more rust. */
+const firstVan = {
+  ...van,
+  steps: van.steps
+    .filter((step) => step.technique !== 'filter')
+    .map((step) => (step.bottleId === 'rust-powder' ? { ...step, coverPct: 45, strength: 0.8 } : step)),
+};
+const finishes = [
+  {
+    id: 'salt-van',
+    name: 'Salt van, bleached and rusted',
+    versions: [
+      finishOf(firstVan, supplies, { version: 1, savedOn: '2026-09-20', note: 'As on No. 12' }),
+      finishOf(van, supplies, { version: 2, savedOn: '2026-11-02', note: 'Less rust, one filter over all' }),
+    ],
+  },
+];
+
 const plan = {
   format: PLAN_FORMAT,
   version: PLAN_VERSION,
@@ -38,8 +62,8 @@ const plan = {
   workshop,
   materials: MATERIALS,
   bottles: BOTTLES,
-  finishes: [],
-  pieces: await pieces(pictures),
+  finishes,
+  pieces: made,
 };
 writeFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), `${JSON.stringify(plan, null, 2)}\n`);
-console.log(`${plan.pieces.length} pieces, ${plan.bottles.length} bottles, ${Object.keys(pictures).length} pictures`);
+console.log(`${plan.pieces.length} pieces, ${plan.finishes.length} finishes, ${plan.bottles.length} bottles, ${Object.keys(pictures).length} pictures`);

@@ -38,6 +38,7 @@ export async function pieces(pictures) {
     );
   const piece = (template, given, more) => ({ ...pieceFromTemplate(templateById(template), given), ...more });
   const ALL = ['all'];
+  const wish = (effect, more) => ({ id: `w-${effect}`, effect, way: null, zones: null, featureId: null, colour: null, ...more });
 
   const van = piece(
     'van',
@@ -123,6 +124,19 @@ export async function pieces(pictures) {
   );
   // the step lies below the cab side: its streak runs over the chassis
   lorry.steps.at(-1).zones = ['underframe'];
+  // what was wished for; the sequence above is the painter's own
+  lorry.intent = {
+    story: { region: 'coast', era: 'diesel', ageYears: 6, upkeep: 'neglected', seenFrom: 'metre', camera: false },
+    wishes: [
+      wish('mud-dried', { way: 'paste', intensity: 0.8, priority: 'must' }),
+      wish('dust', { way: 'powder', intensity: 0.5, priority: 'should', colour: '#9c8564' }),
+      wish('mud-fresh', { intensity: 0.3, priority: 'may' }),
+      wish('bright-treads', { intensity: 0.4, priority: 'may' }),
+    ],
+    doneSteps: 8,
+    keepOrder: true,
+    timeBoxMin: null,
+  };
 
   const slate = piece(
     'load',
@@ -164,5 +178,30 @@ export async function pieces(pictures) {
     { id: 'ring-bolt', zoneId: 'face', kind: 'ring bolt', label: 'Mooring ring', xMm: 62, yMm: 22 },
     { id: 'drain', zoneId: 'face', kind: 'drain', label: 'Drain mouth', xMm: 131, yMm: 30 },
   ];
-  return [van, peat, lorry, slate, wall];
+  // the stores along the quay: nothing done yet, all of it wished for
+  const stores = piece(
+    'block-tower',
+    { id: 'quay-stores', name: 'Quay stores 1 to 4', scaleRatio: 76 },
+    {
+      note: 'Four castings of one row; they must match.',
+      likeness: 'alike',
+      members: ['1', '2', '3', '4'].map((n) => ({ id: `store-${n}`, label: `Store ${n}`, differences: [] })),
+      intent: {
+        story: { region: 'coast', era: 'steam', ageYears: 15, upkeep: 'usual', seenFrom: 'metre', camera: false },
+        wishes: [
+          wish('undercoat', { way: 'brushed', intensity: 0.5, priority: 'must' }),
+          wish('body-colour', { way: 'brushed', intensity: 0.5, priority: 'must', colour: '#a79e8b', zones: ['face', 'ends', 'crown', 'base'] }),
+          wish('stone-variation', { way: 'three-tones', intensity: 0.6, priority: 'should' }),
+          wish('inked-joints', { way: 'ink', intensity: 0.7, priority: 'must' }),
+          wish('edge-lights', { way: 'drybrush', intensity: 0.4, priority: 'should' }),
+          wish('green-foot', { way: 'sponge', intensity: 0.6, priority: 'should' }),
+          { ...wish('body-colour', { way: 'brushed', intensity: 0.5, priority: 'must', colour: '#5f6f47', zones: ['doors'] }), id: 'w-doors' },
+        ],
+        doneSteps: 0,
+        keepOrder: true,
+        timeBoxMin: null,
+      },
+    },
+  );
+  return [van, peat, lorry, slate, wall, stores];
 }

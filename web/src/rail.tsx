@@ -1,4 +1,5 @@
-import { Settings2 } from 'lucide-react';
+import { BookOpen, Settings2 } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useBottlesQuery, usePiecesQuery } from './store/api.js';
 import { BenchClimate } from './workshop/bench-climate.js';
@@ -41,16 +42,23 @@ export function Rail() {
         ))}
       </nav>
       <div className="mt-auto">
-        <NavLink
-          to="/workshop"
-          className={({ isActive }) =>
-            `${entry} gap-2 !pl-3.5 ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`
-          }
-        >
-          <Settings2 size={16} aria-hidden="true" /> Workshop
-        </NavLink>
+        <FootLink to="/handbook" name="Handbook" icon={<BookOpen size={16} aria-hidden="true" />} />
+        <FootLink to="/workshop" name="Workshop" icon={<Settings2 size={16} aria-hidden="true" />} />
         <BenchClimate />
       </div>
     </aside>
+  );
+}
+
+function FootLink({ to, name, icon }: { to: string; name: string; icon: ReactNode }) {
+  return (
+    <NavLink
+      to={to}
+      className={({ isActive }) =>
+        `${entry} gap-2 !pl-3.5 ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`
+      }
+    >
+      {icon} {name}
+    </NavLink>
   );
 }

@@ -68,7 +68,7 @@ function tryOrder(
   keepOrder: boolean,
   how = { exactUpTo: EXACT_UP_TO, beamWidth: BEAM_WIDTH, mostEffort: MOST_EFFORT },
 ): Tried {
-  const precedences = precedencesOf(blocks, setting);
+  const precedences = precedencesOf(blocks, setting, keepOrder);
   const search = new Search(blocks, precedences, setting, { keepOrder, mostEffort: how.mostEffort });
   const { found, exact } = search.run(how.exactUpTo, how.beamWidth);
   return { found, exact, troubles: search.troubles, precedences };

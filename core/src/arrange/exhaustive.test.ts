@@ -90,7 +90,7 @@ function* withCoats(order: readonly Block[], setting: Setting, left: number, don
 function exhaustive(problem: ArrangeProblem): Cost | null {
   const setting = settingOf(problem, AIR);
   const { blocks } = blocksOf(problem.intent, problem);
-  const precedences = precedencesOf(blocks, setting);
+  const precedences = precedencesOf(blocks, setting, problem.intent.keepOrder);
   const allowed = (before: readonly number[], next: number) => precedences.every((p) => p.after !== next || before.includes(p.before));
   for (let coats = 0; coats <= MOST_COATS; coats++) {
     let best: Cost | null = null;

@@ -91,6 +91,8 @@ const applies = (rule: Rule, a: Block, b: Block): boolean =>
 
 const HIGHLIGHTS = new Set(['drybrush', 'edge-highlight']);
 
+const HIGHLIGHTS_LAST = 'Highlights follow the last opaque coat of their zone.';
+
 const hasHighlight = (block: Block): boolean => block.steps.some(({ technique }) => HIGHLIGHTS.has(technique));
 
 /** A coat that hides what lies below it, on most of the zone. */
@@ -119,8 +121,7 @@ function whyBefore(a: Block, b: Block, fitting: Fitting): string | null {
     return a.ownRank < b.ownRank ? 'A part that is off or masked stays so for these steps.' : null;
   if (a.stage === 'base' && b.stage === 'base' && a.id !== b.id && b.steps.length > 2 && a.steps.length <= 2 && share(a.zones, b.zones))
     return 'Chips open down to what was painted before.';
-  if (hasGround(a, fitting) && !hasGround(b, fitting) && hasHighlight(b) && share(a.zones, b.zones))
-    return 'Highlights follow the last opaque coat of their zone.';
+  if (hasGround(a, fitting) && !hasGround(b, fitting) && hasHighlight(b) && share(a.zones, b.zones)) return HIGHLIGHTS_LAST;
   const powdersFirst = fitting.schools.order === 'powder' && fitting.piece.kind === 'rolling-stock';
   if (powdersFirst && applies(POWDERS_FIRST, a, b)) return POWDERS_FIRST.why;
   if (powdersFirst && applies(POWDERS_FIRST, b, a)) return null;
@@ -130,10 +131,10 @@ function whyBefore(a: Block, b: Block, fitting: Fitting): string | null {
 }
 
 /**
- * All precedences among the blocks. Where they contradict each other, the painter's own order of own steps counts more than
- * the trade's.
+ * All precedences among the blocks. Between the painter's own steps the trade's order is only advice where they are to
+ * keep theirs, or where the rules would run in a ring; what chemistry says is found out by checking.
  */
-export function precedencesOf(blocks: readonly Block[], fitting: Fitting): Precedence[] {
+export function precedencesOf(blocks: readonly Block[], fitting: Fitting, keepOrder: boolean): Precedence[] {
   const all: Precedence[] = [];
   for (const [i, a] of blocks.entries())
     for (const [j, b] of blocks.entries()) {
@@ -141,11 +142,11 @@ export function precedencesOf(blocks: readonly Block[], fitting: Fitting): Prece
       const why = whyBefore(a, b, fitting);
       if (why !== null) all.push({ before: i, after: j, why });
     }
-  if (!hasRing(all, blocks.length)) return all;
+  if (!keepOrder && !hasRing(all, blocks.length)) return all;
   const rank = (at: number): number | null => blocks[at]?.ownRank ?? null;
-  return all.filter(({ before, after }) => {
+  return all.filter(({ before, after, why }) => {
     const [a, b] = [rank(before), rank(after)];
-    return a === null || b === null || a < b;
+    return a === null || b === null || a < b || why === HIGHLIGHTS_LAST;
   });
 }
 

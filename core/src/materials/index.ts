@@ -6,4 +6,5 @@ export * from './own.js';
 export * from './supplies.js';
 export * from './cautions.js';
 export * from './alternatives.js';
+export * from './figures.js';
 export { MATERIALS, isMaterialId, materialById } from './catalogue/index.js';

@@ -9,6 +9,11 @@ const VIEWS = [
   { to: '/pieces', name: 'Pieces' },
   { to: '/evenings', name: 'Evenings' },
   { to: '/shelf', name: 'Shelf' },
+  { to: '/finishes', name: 'Finishes' },
+  { to: '/handbook', name: 'Handbook: rules' },
+  { to: '/handbook?part=effects', name: 'Handbook: effects' },
+  { to: '/handbook?part=techniques', name: 'Handbook: techniques' },
+  { to: '/handbook?part=materials', name: 'Handbook: materials' },
   { to: '/workshop', name: 'Workshop' },
 ];
 
@@ -30,6 +35,7 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
   const entries: Entry[] = [
     ...VIEWS.map(({ to, name }) => ({ group: 'Go to', name, run: go(to) })),
     ...(pieces ?? []).map(({ piece }) => ({ group: 'Open a piece', name: piece.name, run: go(`/pieces/${piece.id}`) })),
+    ...(pieces ?? []).map(({ piece }) => ({ group: 'Wishes', name: `Wishes for ${piece.name}`, run: go(`/pieces/${piece.id}/wishes`) })),
     ...(pieces ?? []).map(({ piece }) => ({ group: 'Print', name: `Card of ${piece.name}`, run: go(`/pieces/${piece.id}/card`) })),
     { group: 'Do', name: 'New piece', run: go('/pieces?new') },
     { group: 'Do', name: 'Add a bottle', run: go('/shelf') },

@@ -1,10 +1,14 @@
 import type { Member, Piece } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { Plus, X } from 'lucide-react';
+import { Dices, Plus, X } from 'lucide-react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Panel } from '../ui/panel.js';
+import { SelectField } from '../ui/select-field.js';
+
+/** A number to throw the differences from; kept with the piece, so that they stay as they fell. */
+const newSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
 
 /** The pieces of a batch and what is each one's own. A step may be done on some of them only. */
 export function BatchPanel({ piece }: { piece: Piece }) {
@@ -67,6 +71,45 @@ export function BatchPanel({ piece }: { piece: Piece }) {
           </button>
         </div>
       ))}
+      {piece.members.length > 1 && (
+        <div className="mt-2 mb-2 border-t border-line pt-2">
+          <SelectField
+            label="How alike"
+            value={piece.likeness}
+            options={[
+              { id: 'alike', name: 'all alike: a row that must match' },
+              { id: 'own', name: 'each its own: no two age alike' },
+            ]}
+            onChange={(likeness) => {
+              dispatch(editorActions.patched({ likeness, varySeed: likeness === 'alike' ? null : piece.varySeed }));
+            }}
+          />
+          {piece.likeness === 'own' && (
+            <p className="mt-1 flex flex-wrap items-center gap-2 text-[0.8125rem] text-ink-2">
+              {piece.varySeed === null ? 'All get the same numbers.' : 'Cover, strength and tone differ a little from piece to piece.'}
+              <Button
+                small
+                onClick={() => {
+                  dispatch(editorActions.patched({ varySeed: newSeed() }));
+                }}
+              >
+                <Dices size={14} aria-hidden="true" /> {piece.varySeed === null ? 'Let them differ' : 'Throw again'}
+              </Button>
+              {piece.varySeed !== null && (
+                <button
+                  type="button"
+                  className="min-h-6 underline"
+                  onClick={() => {
+                    dispatch(editorActions.patched({ varySeed: null }));
+                  }}
+                >
+                  the same for all
+                </button>
+              )}
+            </p>
+          )}
+        </div>
+      )}
       <Button small onClick={add}>
         <Plus size={14} aria-hidden="true" /> {piece.members.length === 0 ? 'Make it a batch' : 'Add a piece'}
       </Button>

@@ -1,6 +1,8 @@
 import { fixForPlanned, stepIdOf, type Finding } from '@eveningtide/core/sequence';
-import type { Piece } from '@eveningtide/core/subjects';
+import type { Piece, Waiver } from '@eveningtide/core/subjects';
 import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -28,7 +30,30 @@ export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
 function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
   const dispatch = useAppDispatch();
   const own = usePieceOutlook(piece.id);
+  const [waiving, setWaiving] = useState(false);
   const { word, Icon, frame, text } = LOOKS[finding.severity];
+  const stepId = stepIdOf(finding.stepId);
+  const setWaivers = (waivers: Waiver[]) => {
+    dispatch(editorActions.patched({ waivers }));
+    // the buttons go with the finding; who works by keyboard goes on at the step
+    document.getElementById(`step-${stepId}`)?.focus();
+  };
+  const others = piece.waivers.filter(({ rule, stepId: at }) => rule !== finding.rule || at !== stepId);
+  if (finding.waived !== null)
+    return (
+      <p role="note" className="border-l-4 border-line bg-paper px-3 py-1 text-[0.8125rem] text-ink-2">
+        Let stand: {finding.message} “{finding.waived}”{' '}
+        <button
+          type="button"
+          className="no-print ml-1 min-h-6 underline"
+          onClick={() => {
+            setWaivers(others);
+          }}
+        >
+          Take it seriously again
+        </button>
+      </p>
+    );
   return (
     <div
       role="group"
@@ -41,24 +66,73 @@ function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
           <b>{word}:</b> {finding.message} <span className="text-[0.8125rem] text-ink-2">{finding.evidence}</span>
         </span>
       </p>
-      {finding.fixes.length > 0 && (
-        <p className="no-print mt-1 flex flex-wrap gap-1.5 pl-6">
-          {finding.fixes.map((fix, i) => (
-            <Button
-              key={fix.label}
-              small
-              look={i === 0 && finding.severity === 'snag' ? 'brick' : 'plain'}
-              onClick={() => {
-                if (own) dispatch(editorActions.fixPressed(fixForPlanned(fix, own.steps, piece.steps)));
-                // the button goes with its finding; who works by keyboard goes on at the step
-                document.getElementById(`step-${stepIdOf(finding.stepId)}`)?.focus();
-              }}
-            >
-              {fix.label}
-            </Button>
-          ))}
-        </p>
+      <p className="no-print mt-1 flex flex-wrap items-center gap-1.5 pl-6">
+        {finding.fixes.map((fix, i) => (
+          <Button
+            key={fix.label}
+            small
+            look={i === 0 && finding.severity === 'snag' ? 'brick' : 'plain'}
+            onClick={() => {
+              if (own) dispatch(editorActions.fixPressed(fixForPlanned(fix, own.steps, piece.steps)));
+              // the button goes with its finding; who works by keyboard goes on at the step
+              document.getElementById(`step-${stepId}`)?.focus();
+            }}
+          >
+            {fix.label}
+          </Button>
+        ))}
+        <Link to={`/handbook/rules/${finding.rule}`} className="px-1 text-[0.8125rem] underline">
+          Why?
+        </Link>
+        <button
+          type="button"
+          aria-expanded={waiving}
+          className="min-h-6 px-1 text-[0.8125rem] underline"
+          onClick={() => {
+            setWaiving(!waiving);
+          }}
+        >
+          Let it stand …
+        </button>
+      </p>
+      {waiving && (
+        <WaiveForm
+          onWaive={(reason) => {
+            setWaivers([...others, { rule: finding.rule, stepId, reason }]);
+          }}
+        />
       )}
     </div>
+  );
+}
+
+/** A finding is let stand with a reason, which stays on the piece. */
+function WaiveForm({ onWaive }: { onWaive: (reason: string) => void }) {
+  const [reason, setReason] = useState('');
+  return (
+    <form
+      className="no-print mt-1 flex items-end gap-2 pl-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim()) onWaive(reason.trim());
+      }}
+    >
+      <label className="min-w-0 flex-1 text-[0.8125rem] text-ink-2">
+        Why it may stand
+        <input
+          autoFocus
+          className="field"
+          maxLength={120}
+          placeholder="tried on scrap, wanted so …"
+          value={reason}
+          onChange={(event) => {
+            setReason(event.target.value);
+          }}
+        />
+      </label>
+      <Button small type="submit" disabled={!reason.trim()}>
+        Let it stand
+      </Button>
+    </form>
   );
 }

@@ -3,7 +3,8 @@ import { CATALOGUE } from '@eveningtide/core/materials';
 import { elevationsOf, pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '@eveningtide/core/subjects';
 import fc from 'fast-check';
 import { scaleFor } from './elevation-scale.js';
-import { coatColours, pieceSection } from './look.js';
+import { deltaE00OfHex } from '@eveningtide/core/colour';
+import { pieceSection, plannedLooks } from './look.js';
 import { mixWords } from './mix-words.js';
 import { newStep } from './new-step.js';
 import { pinsFor } from './pins.js';
@@ -39,11 +40,30 @@ describe('the look of a piece', () => {
     expect(pieceSection(rounds, CATALOGUE, 'roof', null).stepIds).toEqual(['dust', 'dust', 'dust']);
   });
 
-  test('zones are tinted by their last opaque coat; clear coats and streaks leave it', () => {
-    const colours = coatColours(van, CATALOGUE);
-    expect(colours.get('side-lower')).toBe('#5f6f47');
-    expect(colours.get('roof')).not.toBe('#5f6f47');
-    expect(coatColours({ ...van, steps: [] }, CATALOGUE).get('roof')).toBeNull();
+  test('zones are tinted as predicted after each step, from the bare zone on; a clear coat leaves the colour', () => {
+    const looks = plannedLooks(van, CATALOGUE);
+    expect(looks).toHaveLength(van.steps.length + 1);
+    const green = (at: number) => deltaE00OfHex(looks[at]!['side-lower']!.mean, '#5f6f47');
+    expect(green(0)).toBeGreaterThan(15);
+    expect(green(2)).toBeLessThan(4);
+    expect(looks[3]!['side-lower']).toEqual(looks[2]!['side-lower']);
+    expect(looks[4]!['side-lower']).not.toEqual(looks[3]!['side-lower']);
+    expect(looks[4]!['roof']).toEqual(looks[1]!['roof']);
+  });
+
+  test('rounds of a group count to the step that they stand for', () => {
+    const dusted: Piece = {
+      ...van,
+      groups: [{ id: 'g', name: 'Dust', rounds: 3, gate: '' }],
+      steps: [
+        step('green', 'airbrush-coat', 'acrylic-matt', { colour: '#5f6f47' }),
+        step('dust', 'powder-dry', 'pigment-dry', { groupId: 'g', colour: '#a79d88', coverPct: 20 }),
+      ],
+    };
+    const once = plannedLooks({ ...dusted, groups: [{ ...dusted.groups[0]!, rounds: 1 }] }, CATALOGUE);
+    const thrice = plannedLooks(dusted, CATALOGUE);
+    expect(thrice).toHaveLength(3);
+    expect(deltaE00OfHex(thrice[2]!['roof']!.mean, '#a79d88')).toBeLessThan(deltaE00OfHex(once[2]!['roof']!.mean, '#a79d88'));
   });
 });
 

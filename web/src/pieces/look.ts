@@ -1,6 +1,6 @@
 import { constantAir } from '@eveningtide/core/climate';
 import { sectionOf, type Section } from '@eveningtide/core/section';
-import { expandRounds, stateAfter, stepIdOf, subjectOf, type SequenceProblem } from '@eveningtide/core/sequence';
+import { expandRounds, looksAlong, stepIdOf, subjectOf, type Looks, type SequenceProblem } from '@eveningtide/core/sequence';
 import type { Supplies } from '@eveningtide/core/materials';
 import type { Piece } from '@eveningtide/core/subjects';
 
@@ -33,17 +33,11 @@ export function pieceSection(
   return { section, stepIds: section.bands.map((band) => stepIdOf(problem.steps[band.stepIndex]?.id ?? '')) };
 }
 
-/** The colour of the last coat that covers a zone; null where none does. */
-export function coatColours(piece: Piece, supplies: Supplies): Map<string, string | null> {
-  const state = stateAfter(sequenceOf(piece, supplies, null));
-  return new Map(
-    piece.zones.map((zone) => {
-      const coat = state.zones
-        .get(zone.id)
-        ?.layers.findLast(
-          (layer) => layer.technique.effect === 'film' && layer.material.role !== 'clear' && layer.material.role !== 'soluble',
-        );
-      return [zone.id, coat?.colour ?? null];
-    }),
-  );
+/** The predicted look of every zone: as it came, and after each planned step, all rounds of its group done. */
+export function plannedLooks(piece: Piece, supplies: Supplies): Record<string, Looks>[] {
+  const problem = sequenceOf(piece, supplies, null);
+  const looks = looksAlong(problem);
+  const lastOf = new Map(problem.steps.map((step, i) => [stepIdOf(step.id), i]));
+  const bare = looks[0] ?? {};
+  return [bare, ...piece.steps.map((step) => looks[(lastOf.get(step.id) ?? -1) + 1] ?? bare)];
 }

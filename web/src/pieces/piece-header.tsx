@@ -1,7 +1,7 @@
 import { formatMinutes } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
 import { Redo2, Undo2 } from 'lucide-react';
-import { Link } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import { editorActions, type SaveState } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -17,7 +17,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
   const own = usePieceOutlook(piece.id);
   const days = useDays();
   const last = own?.reports.at(-1);
-  const snags = own?.findings.filter((f) => f.severity === 'snag').length ?? 0;
+  const snags = own?.findings.filter((f) => f.severity === 'snag' && f.waived === null).length ?? 0;
   const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
   const facts = [
     `1 : ${String(piece.scaleRatio)}`,
@@ -73,8 +73,26 @@ export function PieceHeader({ piece }: { piece: Piece }) {
           <SaveLine />
         </div>
       </div>
+      <nav aria-label="Of this piece" className="no-print -mb-2.5 mt-1 flex gap-1">
+        <Part to={`/pieces/${piece.id}`} name="Sequence" count={piece.steps.length} />
+        <Part to={`/pieces/${piece.id}/wishes`} name="Wishes" count={piece.intent?.wishes.length ?? 0} />
+      </nav>
       <Conflict />
     </header>
+  );
+}
+
+function Part({ to, name, count }: { to: string; name: string; count: number }) {
+  return (
+    <NavLink
+      end
+      to={to}
+      className={({ isActive }) =>
+        `border-b-4 px-2 pb-1 ${isActive ? 'border-ink font-semibold' : 'border-transparent hover:border-line-strong'}`
+      }
+    >
+      {name} <span className="figures text-[0.8125rem] text-ink-2">{count}</span>
+    </NavLink>
   );
 }
 

@@ -24,7 +24,10 @@ export function PiecesView() {
     <main className="p-4">
       <header className="mb-4 flex items-center justify-between gap-4">
         <h1 className="text-[1.6875rem] font-bold">Pieces</h1>
-        <div className="flex gap-2">
+        <div className="flex items-center gap-3">
+          <Link to="/finishes" className="underline">
+            Finishes
+          </Link>
           <PlanFileMenu />
           <Button
             look="ink"
@@ -156,8 +159,8 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
 function Trouble({ pieceId }: { pieceId: string }) {
   const own = usePieceOutlook(pieceId);
   if (!own) return null;
-  const snags = own.findings.filter((f) => f.severity === 'snag').length;
-  const cautions = own.findings.filter((f) => f.severity === 'caution').length;
+  const snags = own.findings.filter((f) => f.severity === 'snag' && f.waived === null).length;
+  const cautions = own.findings.filter((f) => f.severity === 'caution' && f.waived === null).length;
   if (snags + cautions === 0) return <p className="text-tide">nothing stands against it</p>;
   return (
     <p className="flex gap-3">

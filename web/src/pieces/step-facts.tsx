@@ -1,7 +1,8 @@
 import { CAUTIONS, DEFER } from '@eveningtide/core/materials';
 import { mixNeeded } from '@eveningtide/core/coverage';
+import { variationFor } from '@eveningtide/core/finishes';
 import { incomingOf } from '@eveningtide/core/sequence';
-import type { Piece } from '@eveningtide/core/subjects';
+import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { useWorkshopQuery } from '../store/api.js';
@@ -9,6 +10,7 @@ import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Heading, Panel, Row } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
+import { Swatch } from '../ui/swatch.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { solventWords } from './words.js';
 
@@ -43,6 +45,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         <Row what="could start">{when(report.earliestMin)}</Row>
         {report.heldUpBy !== null && <Row what="waits for">step {report.heldUpBy + 1}</Row>}
       </dl>
+      <Variations piece={piece} step={step} />
       {mix && (
         <>
           <Heading>Mix for it</Heading>
@@ -100,5 +103,34 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         <Plus size={15} aria-hidden="true" /> Add a step after it
       </Button>
     </Panel>
+  );
+}
+
+/** What each of the batch gets, where they are to differ. */
+function Variations({ piece, step }: { piece: Piece; step: Step }) {
+  const { varySeed, likeness } = piece;
+  if (varySeed === null || likeness !== 'own') return null;
+  const rows = membersOf(step, piece).flatMap((member) => {
+    const variation = variationFor(step, member.id, varySeed, piece.features);
+    return variation ? [{ member, variation }] : [];
+  });
+  if (rows.length === 0) return null;
+  return (
+    <>
+      <Heading>Each its own</Heading>
+      <dl>
+        {rows.map(({ member, variation }) => (
+          <Row key={member.id} what={member.label}>
+            <span className="flex items-center justify-end gap-1.5">
+              {variation.colour !== null && <Swatch colour={variation.colour} />}
+              <span className="figures">
+                {variation.coverPct} %{variation.strength !== null && ` · ${String(variation.strength)}`}
+              </span>
+              {variation.source !== null && <span className="font-normal">{variation.source}</span>}
+            </span>
+          </Row>
+        ))}
+      </dl>
+    </>
   );
 }

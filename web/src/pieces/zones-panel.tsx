@@ -1,7 +1,7 @@
-import { SEEN, SHEENS, SUBSTRATES, elevationsOf, type Piece, type Seen, type Zone } from '@eveningtide/core/subjects';
+import { SEEN, SHEENS, SUBSTRATES, elevationsOf, substrateById, type Piece, type Seen, type Zone } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { Plus, X } from 'lucide-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -14,7 +14,8 @@ import { useSupplies } from '../workers/outlook-context.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
 import { useFocus } from './focus.js';
-import { coatColours } from './look.js';
+import { LookSlider } from './look-slider.js';
+import { plannedLooks } from './look.js';
 import { toggledZone } from './zone-words.js';
 
 const SEEN_WORDS: Record<Seen, string> = { yes: 'seen', glimpsed: 'glimpsed', never: 'never seen: no work' };
@@ -25,13 +26,14 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
   const supplies = useSupplies();
   const { zoneId, setZone } = useFocus();
   const views = useMemo(() => elevationsOf(piece), [piece]);
-  const colours = useMemo(() => {
+  const looks = useMemo(() => {
     try {
-      return coatColours(piece, supplies);
+      return plannedLooks(piece, supplies);
     } catch {
-      return new Map<string, string | null>();
+      return [];
     }
   }, [piece, supplies]);
+  const [chosen, setChosen] = useState<number | null>(null);
   const step = piece.steps.find((one) => one.id === openStepId);
   const selected = step
     ? piece.zones.filter((zone) => step.zones.includes(zone.id) || (step.zones.includes('all') && !zone.keepClean)).map((zone) => zone.id)
@@ -39,6 +41,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
       ? [zoneId]
       : [];
   const zone = step ? undefined : piece.zones.find((one) => one.id === zoneId);
+  const at = Math.min(chosen ?? (step ? piece.steps.indexOf(step) + 1 : piece.steps.length), piece.steps.length);
   const mmPerPx = scaleFor(views, 205, 120);
   return (
     <Panel
@@ -58,7 +61,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
               views={views}
               mmPerPx={mmPerPx}
               selected={selected}
-              tint={(id) => colours.get(id) ?? null}
+              tint={(id) => looks[at]?.[id]?.mean ?? null}
               onZone={(id) => {
                 if (step) dispatch(editorActions.stepPatched({ id: step.id, patch: { zones: toggledZone(piece, step, id) } }));
                 else setZone(id);
@@ -67,6 +70,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
           ))}
         </div>
       )}
+      {views.length > 0 && piece.steps.length > 0 && <LookSlider piece={piece} looks={looks} at={at} onChange={setChosen} />}
       {zone && <ZoneEditor key={zone.id} piece={piece} zone={zone} />}
       {!step && !zone && <ZoneList piece={piece} />}
     </Panel>
@@ -155,6 +159,33 @@ function ZoneEditor({ piece, zone }: { piece: Piece; zone: Zone }) {
           patch({ startSheen });
         }}
       />
+      <label className="col-span-6 text-[0.8125rem] text-ink-2">
+        Colour it comes in
+        <span className="flex items-center gap-2">
+          <input
+            type="color"
+            aria-label={`Colour that ${zone.name} comes in`}
+            className="field h-8 w-14 p-0.5"
+            value={zone.startColour ?? substrateById(zone.substrate).colour}
+            onChange={(event) => {
+              patch({ startColour: event.target.value });
+            }}
+          />
+          {zone.startColour === null ? (
+            'not told: the look begins with the bare material'
+          ) : (
+            <button
+              type="button"
+              className="min-h-6 underline"
+              onClick={() => {
+                patch({ startColour: null });
+              }}
+            >
+              not told
+            </button>
+          )}
+        </span>
+      </label>
       <div className="col-span-6">
         <QuantityField
           label="Area"

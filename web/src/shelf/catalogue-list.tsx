@@ -1,6 +1,7 @@
 import { MATERIALS } from '@eveningtide/core/materials';
 import { formatMinutes } from '@eveningtide/core/units';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { Swatch } from '../ui/swatch.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 
@@ -53,7 +54,12 @@ export function CatalogueList() {
                   <th scope="row" className="px-2 py-1 text-left font-normal">
                     <span className="flex items-center gap-2">
                       <Swatch colour={colour} />
-                      {name}
+                      <Link
+                        to={`/handbook/materials/${id}`}
+                        className="underline decoration-line-strong underline-offset-2 hover:decoration-ink"
+                      >
+                        {name}
+                      </Link>
                     </span>
                   </th>
                   {(['recoatFromMin', 'dryHardMin', 'solventProofMin'] as const).map((stage) => (
@@ -72,8 +78,7 @@ export function CatalogueList() {
         })}
       </table>
       <p className="mt-3 text-[0.8125rem] text-ink-3">
-        Times at 23 °C and 50 %RH in still air (ISO 291), for a usual film. Other figures: common practice, or from memory; see the table of
-        sources that comes with the app.
+        Times at 23 °C and 50 %RH in still air (ISO 291), for a usual film. Press a name for every figure with its source.
       </p>
     </>
   );

@@ -1,3 +1,4 @@
+import type { Finish } from '@eveningtide/core/finishes';
 import type { Bottle, OwnMaterial } from '@eveningtide/core/materials';
 import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
@@ -27,6 +28,11 @@ export interface Backup {
   bytes: number;
 }
 
+export interface StoredFinish {
+  version: number;
+  finish: Finish;
+}
+
 export type StoredPicture = Pick<Picture, 'fileName' | 'takenOn' | 'widthPx' | 'heightPx'>;
 
 export interface StoredWorkshop {
@@ -46,13 +52,14 @@ export interface Refusal {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['pieces', 'bottles', 'materials', 'workshop', 'backups'],
+  tagTypes: ['pieces', 'bottles', 'materials', 'finishes', 'workshop', 'backups'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     pieces: build.query<StoredPiece[], void>({ query: () => 'pieces', providesTags: ['pieces'] }),
     bottles: build.query<StoredBottle[], void>({ query: () => 'bottles', providesTags: ['bottles'] }),
     materials: build.query<StoredMaterial[], void>({ query: () => 'materials', providesTags: ['materials'] }),
     workshop: build.query<StoredWorkshop, void>({ query: () => 'workshop', providesTags: ['workshop'] }),
+    finishes: build.query<StoredFinish[], void>({ query: () => 'finishes', providesTags: ['finishes'] }),
     backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
     // the list is patched in place: fetching it again after each autosave would be work for nothing
     savePiece: build.mutation<StoredPiece, { version: number; piece: Piece }>({
@@ -94,6 +101,14 @@ export const api = createApi({
       query: (id) => ({ url: `materials/${id}`, method: 'DELETE' }),
       invalidatesTags: ['materials'],
     }),
+    saveFinish: build.mutation<StoredFinish, StoredFinish>({
+      query: ({ version, finish }) => ({ url: `finishes/${finish.id}`, method: 'PUT', body: { version, finish } }),
+      invalidatesTags: ['finishes'],
+    }),
+    deleteFinish: build.mutation<void, string>({
+      query: (id) => ({ url: `finishes/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['finishes'],
+    }),
     storePicture: build.mutation<StoredPicture, File>({
       query: (file) => ({
         url: 'pictures',
@@ -108,7 +123,7 @@ export const api = createApi({
         typeof from === 'string'
           ? { url: `backups/${from}/restore`, method: 'POST' }
           : { url: 'backups', method: 'PUT', body: from, headers: { 'content-type': 'application/gzip' } },
-      invalidatesTags: ['pieces', 'bottles', 'materials', 'workshop', 'backups'],
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'finishes', 'workshop', 'backups'],
     }),
     saveWorkshop: build.mutation<StoredWorkshop, StoredWorkshop>({
       query: (body) => ({ url: 'workshop', method: 'PUT', body }),
@@ -124,7 +139,7 @@ export const api = createApi({
     }),
     importPlan: build.mutation<{ pieces: number; bottles: number }, { file: unknown; today: string }>({
       query: ({ file, today }) => ({ url: `plan-file?today=${today}`, method: 'PUT', body: file }),
-      invalidatesTags: ['pieces', 'bottles', 'materials', 'workshop'],
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'finishes', 'workshop'],
     }),
     exportPlan: build.query<PlanFile, void>({ query: () => 'plan-file', keepUnusedDataFor: 0 }),
   }),
@@ -143,6 +158,9 @@ export const {
   useStorePictureMutation,
   useMakeBackupMutation,
   useRestoreBackupMutation,
+  useFinishesQuery,
+  useSaveFinishMutation,
+  useDeleteFinishMutation,
   useSavePieceMutation,
   useDeletePieceMutation,
   useRestorePieceMutation,

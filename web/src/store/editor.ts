@@ -102,6 +102,13 @@ const editor = createSlice({
       if (payload.to < 0 || payload.to >= count || payload.from === payload.to) return;
       change(state, (piece) => ({ ...piece, steps: moved(piece.steps, payload.from, payload.to) }));
     },
+    /** A whole sequence takes the place of the old one: arranged from wishes, or from a finish. */
+    stepsTaken: (state, { payload }: PayloadAction<Pick<Piece, 'steps'> & Partial<Pick<Piece, 'groups' | 'finish' | 'likeness'>>>) => {
+      change(state, (piece) => {
+        const ids = new Set(payload.steps.map(({ id }) => id));
+        return { ...piece, ...payload, waivers: piece.waivers.filter(({ stepId }) => ids.has(stepId)) };
+      });
+    },
     fixPressed: {
       prepare: (fix: Fix) => ({ payload: { fix, seed: nanoid(8) } }),
       reducer: (state, { payload }: PayloadAction<{ fix: Fix; seed: string }>) => {

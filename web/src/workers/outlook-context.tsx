@@ -11,9 +11,17 @@ interface OutlookState {
   error: string | null;
   now: { date: string; minute: number };
   supplies: Supplies;
+  /** What the supplies are made from, as plain data; null until it is known. */
+  shelf: Shelf | null;
 }
 
-const Context = createContext<OutlookState>({ outlook: null, error: null, now: { date: '1970-01-01', minute: 0 }, supplies: CATALOGUE });
+const Context = createContext<OutlookState>({
+  outlook: null,
+  error: null,
+  now: { date: '1970-01-01', minute: 0 },
+  supplies: CATALOGUE,
+  shelf: null,
+});
 
 /** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
 const STEP_MIN = 5;
@@ -55,7 +63,7 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
   const { outlook, error } = useOutlook(pieces, workshop?.workshop, shelf, now.date, fromMin);
-  const value = useMemo(() => ({ outlook, error, now, supplies }), [outlook, error, now, supplies]);
+  const value = useMemo(() => ({ outlook, error, now, supplies, shelf: shelf ?? null }), [outlook, error, now, supplies, shelf]);
   return <Context value={value}>{children}</Context>;
 }
 

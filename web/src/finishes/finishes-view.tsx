@@ -1,0 +1,157 @@
+import { newestOf, type Finish } from '@eveningtide/core/finishes';
+import { PIECE_KIND_NAMES } from '@eveningtide/core/subjects';
+import { GitCompare, Layers, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { countWords } from '../pieces/words.js';
+import { useDeleteFinishMutation, useFinishesQuery, usePiecesQuery, useSaveFinishMutation, type StoredFinish } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { Empty, Failed, Loading } from '../ui/states.js';
+import { ApplyFinishDialog } from './apply-finish-dialog.js';
+
+/** Saved sequences, to be put onto other pieces and held side by side. */
+export function FinishesView() {
+  const { data, isError, refetch } = useFinishesQuery();
+  const navigate = useNavigate();
+  const [picked, setPicked] = useState<string[]>([]);
+  const [putting, setPutting] = useState<Finish | null>(null);
+  if (isError && !data)
+    return (
+      <Failed
+        what="your finishes"
+        onRetry={() => {
+          void refetch();
+        }}
+      />
+    );
+  if (!data) return <Loading what="your finishes" />;
+  const pick = (key: string, on: boolean) => {
+    setPicked(on ? [...picked, key].slice(-2) : picked.filter((other) => other !== key));
+  };
+  return (
+    <main className="p-4">
+      <header className="mb-3 flex items-center justify-between gap-4">
+        <h1 className="text-[1.6875rem] leading-8 font-bold">Finishes</h1>
+        <div className="flex items-center gap-3">
+          <Link to="/pieces" className="underline">
+            Pieces
+          </Link>
+          <Button
+            disabled={picked.length !== 2}
+            onClick={() => {
+              void navigate(`/finishes/compare?left=${picked[0] ?? ''}&right=${picked[1] ?? ''}`);
+            }}
+          >
+            <GitCompare size={16} aria-hidden="true" /> Side by side
+          </Button>
+        </div>
+      </header>
+      {data.length === 0 ? (
+        <Empty title="No finish yet">
+          A finish is a sequence kept to be used again: on the next casting of a row, on a whole train, next year. Open a piece whose
+          sequence is right and choose “Save as a finish” from its menu.
+        </Empty>
+      ) : (
+        <ul className="divide-y divide-line border-y border-line">
+          {data.map((stored) => (
+            <FinishItem key={stored.finish.id} stored={stored} picked={picked} onPick={pick} onPut={setPutting} />
+          ))}
+        </ul>
+      )}
+      {data.length > 0 && <p className="mt-2 text-[0.8125rem] text-ink-3">Tick two versions to hold them side by side.</p>}
+      {putting && (
+        <ApplyFinishDialog
+          finish={putting}
+          onPieces={[]}
+          onClose={() => {
+            setPutting(null);
+          }}
+        />
+      )}
+    </main>
+  );
+}
+
+interface FinishItemProps {
+  stored: StoredFinish;
+  picked: readonly string[];
+  onPick: (key: string, on: boolean) => void;
+  onPut: (finish: Finish) => void;
+}
+
+function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
+  const { finish } = stored;
+  const days = useDays();
+  const newest = newestOf(finish);
+  const { data: pieces = [] } = usePiecesQuery();
+  const [remove] = useDeleteFinishMutation();
+  const [save] = useSaveFinishMutation();
+  const users = pieces.filter(({ piece }) => piece.finish?.finishId === finish.id).map(({ piece }) => piece.name);
+  const throwAway = async () => {
+    try {
+      await remove(finish.id).unwrap();
+      toast(`${finish.name} taken away; pieces keep their steps`, {
+        duration: 12_000,
+        action: { label: 'Undo', onClick: () => void save({ version: 0, finish }) },
+      });
+    } catch {
+      toast.error(`${finish.name} was not taken away: the server does not answer.`);
+    }
+  };
+  return (
+    <li className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,2fr)_auto] items-start gap-4 px-2 py-2.5 hover:bg-paper">
+      <div>
+        <p className="text-lg font-semibold">{finish.name}</p>
+        <p className="text-ink-2">
+          {PIECE_KIND_NAMES[newest.kind]}, <span className="figures">1 : {newest.scaleRatio}</span>,{' '}
+          {countWords(newest.steps.length, 'step')}
+        </p>
+        {users.length > 0 && <p className="text-[0.8125rem] text-ink-2">on {users.join(', ')}</p>}
+      </div>
+      <ul>
+        {[...finish.versions].reverse().map((version) => {
+          const key = `${finish.id}:${String(version.version)}`;
+          return (
+            <li key={version.version}>
+              <label className="flex items-baseline gap-2">
+                <input
+                  type="checkbox"
+                  checked={picked.includes(key)}
+                  onChange={(event) => {
+                    onPick(key, event.target.checked);
+                  }}
+                />
+                <span>
+                  Version {version.version}, {days.day(version.savedOn)}, from {version.fromPiece}
+                  {version.note && <span className="text-ink-2">: {version.note}</span>}
+                </span>
+              </label>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex gap-1">
+        <Button
+          small
+          onClick={() => {
+            onPut(finish);
+          }}
+        >
+          <Layers size={14} aria-hidden="true" /> Put it on …
+        </Button>
+        <button
+          type="button"
+          aria-label={`Take ${finish.name} away`}
+          className="rounded-sm p-1.5 hover:bg-ground"
+          onClick={() => {
+            void throwAway();
+          }}
+        >
+          <Trash2 size={17} aria-hidden="true" />
+        </button>
+      </div>
+    </li>
+  );
+}

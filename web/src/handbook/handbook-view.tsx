@@ -1,0 +1,170 @@
+import { EFFECTS } from '@eveningtide/core/effects';
+import { usualDilution, formatDilution } from '@eveningtide/core/mixing';
+import { CATALOGUE } from '@eveningtide/core/materials';
+import { TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
+import { formatNumber } from '@eveningtide/core/units';
+import { Tabs } from 'radix-ui';
+import { useSearchParams } from 'react-router';
+import { CatalogueList } from '../shelf/catalogue-list.js';
+import { RuleList } from './rule-list.js';
+
+const TABS = [
+  { id: 'rules', name: 'Rules' },
+  { id: 'effects', name: 'Effects' },
+  { id: 'techniques', name: 'Techniques' },
+  { id: 'materials', name: 'Materials' },
+] as const;
+
+/** What the app judges by: rules, effects, techniques and materials, every figure with its source. */
+export function HandbookView() {
+  const [search, setSearch] = useSearchParams();
+  return (
+    <main className="p-4">
+      <h1 className="mb-2 text-[1.6875rem] leading-8 font-bold">Handbook</h1>
+      <Tabs.Root
+        value={search.get('part') ?? 'rules'}
+        onValueChange={(part) => {
+          setSearch(part === 'rules' ? {} : { part }, { replace: true });
+        }}
+      >
+        <Tabs.List aria-label="Parts of the handbook" className="mb-3 flex gap-1 border-b border-line-strong">
+          {TABS.map(({ id, name }) => (
+            <Tabs.Trigger
+              key={id}
+              value={id}
+              className="-mb-px rounded-t-sm border border-transparent px-3 py-1.5 data-[state=active]:border-line-strong data-[state=active]:border-b-page data-[state=active]:font-semibold"
+            >
+              {name}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <Tabs.Content value="rules">
+          <RuleList />
+        </Tabs.Content>
+        <Tabs.Content value="effects">
+          <EffectTable />
+        </Tabs.Content>
+        <Tabs.Content value="techniques">
+          <TechniqueTable />
+        </Tabs.Content>
+        <Tabs.Content value="materials">
+          <CatalogueList />
+        </Tabs.Content>
+      </Tabs.Root>
+    </main>
+  );
+}
+
+const HEAD = 'border-b border-line text-left text-[0.8125rem] text-ink-3';
+
+function EffectTable() {
+  return (
+    <>
+      <table className="w-full">
+        <thead>
+          <tr className={HEAD}>
+            {['Effect', 'Ways', 'Belongs to', 'Wants below it', 'Afterwards'].map((head) => (
+              <th key={head} scope="col" className="px-2 py-1 font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {EFFECTS.map((effect) => (
+            <tr key={effect.id} className="border-t border-line align-top">
+              <th scope="row" className="w-1/4 px-2 py-1.5 text-left font-normal">
+                <b className="font-semibold">{effect.name}</b>
+                <span className="block text-[0.8125rem] text-ink-2">{effect.shows}</span>
+              </th>
+              <td className="px-2 py-1.5 text-[0.8125rem]">
+                <ul>
+                  {effect.ways.map((way) => (
+                    <li key={way.id}>
+                      {way.name}. <span className="text-ink-2">{way.why}</span>
+                    </li>
+                  ))}
+                </ul>
+              </td>
+              <td className="px-2 py-1.5 text-[0.8125rem]">
+                {[...new Set(effect.zones)].join(', ').replaceAll('-', ' ')}
+                {effect.features.length > 0 && <span className="block text-ink-2">at {effect.features.join(', ')}</span>}
+              </td>
+              <td className="px-2 py-1.5 text-[0.8125rem]">{effect.before}</td>
+              <td className="px-2 py-1.5 text-[0.8125rem]">{effect.after}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-3 text-[0.8125rem] text-ink-3">Common practice; shares, strengths and likelihoods are from memory.</p>
+    </>
+  );
+}
+
+/** Usual dilutions of a technique for the kinds that are thinned, by tool. */
+function dilutionWords({ id, tools }: Technique): string {
+  const kinds = [
+    'acrylic-matt',
+    'enamel-matt',
+    'lacquer-matt',
+    'wash-enamel',
+    'wash-acrylic',
+    'ink-in-alcohol',
+    'clear-matt-acrylic',
+    'clear-matt-enamel',
+  ];
+  const found = tools.flatMap((tool) =>
+    kinds.flatMap((kind) => {
+      const material = CATALOGUE.material(kind);
+      const mix = usualDilution(id, tool, material);
+      return mix ? [`${material.name.toLowerCase()}, ${tool}: ${formatDilution(mix)}`] : [];
+    }),
+  );
+  return found.slice(0, 4).join('; ');
+}
+
+function TechniqueTable() {
+  const share = (value: number): string => formatNumber(value * 100, 0);
+  return (
+    <>
+      <table className="w-full">
+        <thead>
+          <tr className={HEAD}>
+            {['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Hands-on', 'Usual dilution', 'Source'].map((head) => (
+              <th key={head} scope="col" className="px-2 py-1 font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {TECHNIQUES.map((technique) => {
+            const { deposit, handsOn } = technique;
+            const lays = deposit.recess + deposit.face + deposit.crest > 0;
+            return (
+              <tr key={technique.id} className="border-t border-line align-top">
+                <th scope="row" className="px-2 py-1 text-left font-semibold">
+                  {technique.name}
+                </th>
+                <td className="px-2 py-1 text-[0.8125rem]">{technique.tools.join(', ')}</td>
+                <td className="figures px-2 py-1">
+                  {lays ? `${share(deposit.recess)} · ${share(deposit.face)} · ${share(deposit.crest)}` : ''}
+                </td>
+                <td className="figures px-2 py-1">{lays ? `${String(technique.usualCoverPct)} %` : ''}</td>
+                <td className="figures px-2 py-1">
+                  {handsOn.baseMin} min{handsOn.perDm2Min > 0 ? ` + ${String(handsOn.perDm2Min)} per dm²` : ''}
+                </td>
+                <td className="px-2 py-1 text-[0.8125rem]">{dilutionWords(technique)}</td>
+                <td className="px-2 py-1 text-[0.8125rem] text-ink-2">{technique.source}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="mt-3 text-[0.8125rem] text-ink-3">
+        The deposit says where a technique leaves its paint: all of it is 100. Dilutions: ink in alcohol and the wash from matt enamel are
+        common practice, the others from memory.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,162 @@
+import { effectById, featuresFor, proposedWishes, type Effect } from '@eveningtide/core/effects';
+import { NO_INTENT, type Intent, type Piece, type Wish } from '@eveningtide/core/subjects';
+import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
+import { nanoid } from '@reduxjs/toolkit';
+import { Plus, Sparkles } from 'lucide-react';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { countWords } from '../pieces/words.js';
+import { useWorkshopQuery } from '../store/api.js';
+import { editorActions } from '../store/editor.js';
+import { useAppDispatch } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { Check } from '../ui/check.js';
+import { NumberField } from '../ui/number-field.js';
+import { Panel } from '../ui/panel.js';
+import { EffectsDialog } from './effects-dialog.js';
+import { StoryForm } from './story-form.js';
+import { WishRow } from './wish-row.js';
+
+/** The story, the wishes, and what the order has to keep to. */
+export function WishList({ piece }: { piece: Piece }) {
+  const dispatch = useAppDispatch();
+  const { data: workshop } = useWorkshopQuery();
+  const [choosing, setChoosing] = useState(false);
+  const intent: Intent = piece.intent ?? NO_INTENT;
+  const set = (given: Partial<Intent>) => {
+    dispatch(editorActions.patched({ intent: { ...intent, ...given } }));
+  };
+  const setWish = (id: string, given: Partial<Wish>) => {
+    set({ wishes: intent.wishes.map((wish) => (wish.id === id ? { ...wish, ...given } : wish)) });
+  };
+  const propose = () => {
+    const wished = new Set(intent.wishes.map(({ effect }) => effect));
+    const added = proposedWishes(piece, intent.story).filter(({ effect }) => !wished.has(effect));
+    if (added.length > 0) set({ wishes: [...intent.wishes, ...added.map((wish) => ({ ...wish, id: nanoid(8) }))] });
+    toast(
+      added.length > 0
+        ? `${countWords(added.length, 'effect')} added; what is too much comes out again`
+        : 'Nothing more would be seen on such a piece',
+    );
+  };
+  const add = (effect: Effect) => {
+    const feature = effect.needsFeature ? featuresFor(effect, piece)[0] : undefined;
+    const wish: Wish = {
+      id: nanoid(8),
+      effect: effect.id,
+      way: null,
+      zones: null,
+      featureId: feature?.id ?? null,
+      intensity: 0.5,
+      priority: 'should',
+      colour: null,
+    };
+    set({ wishes: [...intent.wishes, effect.stage === 'undercoat' || effect.stage === 'base' ? { ...wish, priority: 'must' } : wish] });
+  };
+  return (
+    <section
+      aria-label="Wishes"
+      className="min-w-0 overflow-y-auto border-r border-line-strong pb-10 @max-[46rem]:overflow-visible @max-[46rem]:border-0"
+    >
+      <Panel title="Story" aside={<span className="text-[0.8125rem] text-ink-2">proposes what would be seen</span>}>
+        <StoryForm
+          story={intent.story}
+          onChange={(story) => {
+            set({ story });
+          }}
+        />
+        <Button small className="mt-2" onClick={propose}>
+          <Sparkles size={14} aria-hidden="true" /> Propose from the story
+        </Button>
+      </Panel>
+      <div className="px-4 py-2.5">
+        <h2 className="font-semibold">What it should look like</h2>
+        {intent.wishes.length === 0 ? (
+          <p className="my-2 max-w-prose text-ink-2">
+            Say what is to be seen: rust below the hinges, mud to the axles, soot at the exhaust. The order, the seals and the waits are
+            found for you. Let the story propose, or add effects one by one.
+          </p>
+        ) : (
+          <ul className="mt-1">
+            {intent.wishes.map((wish) => (
+              <WishRow
+                key={wish.id}
+                piece={piece}
+                wish={wish}
+                story={intent.story}
+                schools={workshop?.workshop.schools ?? USUAL_SCHOOLS}
+                onChange={(given) => {
+                  setWish(wish.id, given);
+                }}
+                onRemove={() => {
+                  set({ wishes: intent.wishes.filter(({ id }) => id !== wish.id) });
+                  toast(`${effectById(wish.effect).name} taken out`, {
+                    action: { label: 'Undo', onClick: () => dispatch(editorActions.undone()) },
+                  });
+                }}
+              />
+            ))}
+          </ul>
+        )}
+        <Button
+          className="mt-3"
+          onClick={() => {
+            setChoosing(true);
+          }}
+        >
+          <Plus size={16} aria-hidden="true" /> Add an effect
+        </Button>
+      </div>
+      <Limits piece={piece} intent={intent} set={set} />
+      {choosing && (
+        <EffectsDialog
+          piece={piece}
+          onAdd={add}
+          onClose={() => {
+            setChoosing(false);
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+/** What the order has to keep to. */
+function Limits({ piece, intent, set }: { piece: Piece; intent: Intent; set: (given: Partial<Intent>) => void }) {
+  const own = piece.steps.filter(({ fromWish }) => fromWish === null).length;
+  return (
+    <div className="grid grid-cols-2 gap-2 border-t border-line-strong px-4 py-2.5">
+      <h2 className="col-span-2 font-semibold">The order keeps to</h2>
+      <NumberField
+        label="Steps done already"
+        value={intent.doneSteps}
+        min={0}
+        max={piece.steps.length}
+        whole
+        optional={false}
+        onChange={(doneSteps) => {
+          set({ doneSteps: doneSteps ?? 0 });
+        }}
+      />
+      <NumberField
+        label="Minutes at the bench there are"
+        usual="as many as it takes"
+        value={intent.timeBoxMin}
+        min={1}
+        max={10_000}
+        onChange={(timeBoxMin) => {
+          set({ timeBoxMin });
+        }}
+      />
+      <Check
+        className="col-span-2"
+        checked={intent.keepOrder}
+        onChange={(keepOrder) => {
+          set({ keepOrder });
+        }}
+      >
+        my own order where it is right ({countWords(own, 'step')} of my own)
+      </Check>
+    </div>
+  );
+}
