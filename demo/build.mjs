@@ -66,4 +66,6 @@ const plan = {
   pieces: made,
 };
 writeFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), `${JSON.stringify(plan, null, 2)}\n`);
-console.log(`${plan.pieces.length} pieces, ${plan.finishes.length} finishes, ${plan.bottles.length} bottles, ${Object.keys(pictures).length} pictures`);
+console.log(
+  `${plan.pieces.length} pieces, ${plan.finishes.length} finishes, ${plan.bottles.length} bottles, ${Object.keys(pictures).length} pictures`,
+);

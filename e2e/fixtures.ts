@@ -61,6 +61,7 @@ export const PIECES = [
   'Field lorry in estuary mud',
   'Slate load for flat No. 3',
   'Quay wall casting',
+  'Quay stores 1 to 4',
 ];
 
 /** Chooses in the open step what a painter would: technique, bottle or kind, dilution. */

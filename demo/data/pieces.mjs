@@ -127,12 +127,7 @@ export async function pieces(pictures) {
   // what was wished for; the sequence above is the painter's own
   lorry.intent = {
     story: { region: 'coast', era: 'diesel', ageYears: 6, upkeep: 'neglected', seenFrom: 'metre', camera: false },
-    wishes: [
-      wish('mud-dried', { way: 'paste', intensity: 0.8, priority: 'must' }),
-      wish('dust', { way: 'powder', intensity: 0.5, priority: 'should', colour: '#9c8564' }),
-      wish('mud-fresh', { intensity: 0.3, priority: 'may' }),
-      wish('bright-treads', { intensity: 0.4, priority: 'may' }),
-    ],
+    wishes: [wish('mud-fresh', { intensity: 0.3, priority: 'should' }), wish('bright-treads', { intensity: 0.4, priority: 'may' })],
     doneSteps: 8,
     keepOrder: true,
     timeBoxMin: null,
@@ -190,12 +185,21 @@ export async function pieces(pictures) {
         story: { region: 'coast', era: 'steam', ageYears: 15, upkeep: 'usual', seenFrom: 'metre', camera: false },
         wishes: [
           wish('undercoat', { way: 'brushed', intensity: 0.5, priority: 'must' }),
-          wish('body-colour', { way: 'brushed', intensity: 0.5, priority: 'must', colour: '#a79e8b', zones: ['face', 'ends', 'crown', 'base'] }),
+          wish('body-colour', {
+            way: 'brushed',
+            intensity: 0.5,
+            priority: 'must',
+            colour: '#a79e8b',
+            zones: ['face', 'ends', 'crown', 'base'],
+          }),
           wish('stone-variation', { way: 'three-tones', intensity: 0.6, priority: 'should' }),
           wish('inked-joints', { way: 'ink', intensity: 0.7, priority: 'must' }),
           wish('edge-lights', { way: 'drybrush', intensity: 0.4, priority: 'should' }),
           wish('green-foot', { way: 'sponge', intensity: 0.6, priority: 'should' }),
-          { ...wish('body-colour', { way: 'brushed', intensity: 0.5, priority: 'must', colour: '#5f6f47', zones: ['doors'] }), id: 'w-doors' },
+          {
+            ...wish('body-colour', { way: 'brushed', intensity: 0.5, priority: 'must', colour: '#5f6f47', zones: ['doors'] }),
+            id: 'w-doors',
+          },
         ],
         doneSteps: 0,
         keepOrder: true,

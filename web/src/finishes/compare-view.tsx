@@ -3,9 +3,10 @@ import { formatDilution } from '@eveningtide/core/mixing';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { ArrowLeft } from 'lucide-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useFinishesQuery, type StoredFinish } from '../store/api.js';
+import { Check } from '../ui/check.js';
 import { Empty, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
@@ -33,6 +34,7 @@ export function CompareView() {
     () => (left && right ? compareSteps(left.version.steps, right.version.steps, supplies) : []),
     [left, right, supplies],
   );
+  const [onlyDiffering, setOnlyDiffering] = useState(false);
   if (!data) return <Loading what="your finishes" />;
   if (!left || !right)
     return <Empty title="One of them is not here">It may have been taken away. Choose two versions among your finishes.</Empty>;
@@ -43,9 +45,14 @@ export function CompareView() {
         <ArrowLeft size={14} aria-hidden="true" /> All finishes
       </Link>
       <h1 className="mt-1 mb-2 text-[1.6875rem] leading-8 font-bold">Side by side</h1>
-      <p className="mb-3 text-ink-2">
-        {same} of {rows.length} rows are the same to the last number.
-      </p>
+      <div className="mb-3 flex gap-6 text-ink-2">
+        <p>
+          {same} of {rows.length} rows are the same to the last number.
+        </p>
+        <Check checked={onlyDiffering} onChange={setOnlyDiffering}>
+          only what differs
+        </Check>
+      </div>
       <table className="w-full table-fixed border-collapse text-left">
         <thead>
           <tr className="border-b border-line-strong align-bottom">
@@ -61,25 +68,27 @@ export function CompareView() {
           </tr>
         </thead>
         <tbody>
-          {rows.map((row, i) => (
-            <tr key={i} className="border-b border-line align-top">
-              <StepCell step={row.left} />
-              <StepCell step={row.right} />
-              <td className="px-2 py-1.5 text-[0.8125rem]">
-                {row.left && row.right
-                  ? row.differs.length > 0
-                    ? row.differs.map((words) => (
-                        <span key={words} className="block">
-                          {words}
-                        </span>
-                      ))
-                    : 'nothing'
-                  : row.left
-                    ? 'only on the left'
-                    : 'only on the right'}
-              </td>
-            </tr>
-          ))}
+          {rows
+            .filter((row) => !onlyDiffering || !row.left || !row.right || row.differs.length > 0)
+            .map((row, i) => (
+              <tr key={i} className="border-b border-line align-top">
+                <StepCell step={row.left} />
+                <StepCell step={row.right} />
+                <td className="px-2 py-1.5 text-[0.8125rem]">
+                  {row.left && row.right
+                    ? row.differs.length > 0
+                      ? row.differs.map((words) => (
+                          <span key={words} className="block">
+                            {words}
+                          </span>
+                        ))
+                      : 'nothing'
+                    : row.left
+                      ? 'only on the left'
+                      : 'only on the right'}
+                </td>
+              </tr>
+            ))}
         </tbody>
       </table>
       <p className="mt-2 text-[0.8125rem] text-ink-3">Looks are predicted by simple layer mixing on a bare surface.</p>

@@ -105,6 +105,11 @@ const sameSteps = (a: readonly Step[], b: readonly Step[]): boolean =>
 
 function Answer({ piece, arrangement }: { piece: Piece; arrangement: Arrangement }) {
   const supplies = useSupplies();
+  const isMissing = ({ material, bottleId }: Step): boolean =>
+    supplies.bottles.length > 0 &&
+    bottleId === null &&
+    material !== null &&
+    !['thinner', 'masking', 'aggregate'].includes(supplies.material(material).role);
   return (
     <>
       {arrangement.collision && <CollisionBox piece={piece} collision={arrangement.collision} />}
@@ -144,6 +149,7 @@ function Answer({ piece, arrangement }: { piece: Piece; arrangement: Arrangement
                   {zoneWords(piece, step)}
                   {material && coverPct < 100 ? `, ${String(coverPct)} %` : ''}
                   {step.fromWish === 'arranged' ? ' · added' : ''}
+                  {isMissing(step) ? ' · not on your shelf' : ''}
                 </span>
               </p>
               {reasons.map(({ text }) => (

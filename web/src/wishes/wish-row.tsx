@@ -20,6 +20,9 @@ interface WishRowProps {
 /** One effect wished for: how strong, how badly, and folded below in which way, where and in what colour. */
 export function WishRow({ piece, wish, story, schools, onChange, onRemove }: WishRowProps) {
   const effect = effectById(wish.effect);
+  const way = wayOf(wish, effect, schools);
+  // a plain coat is there or not: it has no strength
+  const grows = way.steps.some(({ coverPct, strength }) => coverPct ?? strength);
   const zones = zonesOfWish(wish, effect, piece);
   const colour = colourOf('main', wish, effect, story);
   const where = piece.zones.filter(({ id }) => zones.includes(id)).map(({ name }) => name.toLowerCase());
@@ -35,22 +38,26 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
             </span>
           </span>
         </span>
-        <label className="text-[0.8125rem] text-ink-2">
-          <span aria-hidden="true">{strengthWords(wish.intensity)}</span>
-          <input
-            type="range"
-            min={0}
-            max={100}
-            step={5}
-            aria-label={`How strong: ${effect.name}`}
-            aria-valuetext={strengthWords(wish.intensity)}
-            className="block w-full accent-ink"
-            value={Math.round(wish.intensity * 100)}
-            onChange={(event) => {
-              onChange({ intensity: event.target.valueAsNumber / 100 });
-            }}
-          />
-        </label>
+        {!grows ? (
+          <span className="text-[0.8125rem] text-ink-2">all of it</span>
+        ) : (
+          <label className="text-[0.8125rem] text-ink-2">
+            <span aria-hidden="true">{strengthWords(wish.intensity)}</span>
+            <input
+              type="range"
+              min={0}
+              max={100}
+              step={5}
+              aria-label={`How strong: ${effect.name}`}
+              aria-valuetext={strengthWords(wish.intensity)}
+              className="block w-full accent-ink"
+              value={Math.round(wish.intensity * 100)}
+              onChange={(event) => {
+                onChange({ intensity: event.target.valueAsNumber / 100 });
+              }}
+            />
+          </label>
+        )}
         <select
           aria-label={`How badly: ${effect.name}`}
           className="field"
@@ -76,8 +83,8 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
       </div>
       <details className="mt-0.5">
         <summary className="text-[0.8125rem] text-ink-2">
-          {wayOf(wish, effect, schools).name}
-          {wish.way === null && effect.ways.length > 1 ? ' (your school)' : ''}
+          {way.name}
+          {wish.way === null && effect.ways.length > 1 ? ', as usual' : ''}
         </summary>
         <WishDetails piece={piece} wish={wish} colour={colour} schools={schools} onChange={onChange} />
       </details>
@@ -103,7 +110,7 @@ function WishDetails({
       <SelectField
         label="Way"
         value={wish.way ?? 'usual'}
-        options={[{ id: 'usual', name: 'as your school has it' }, ...effect.ways]}
+        options={[{ id: 'usual', name: 'as usual, by your school' }, ...effect.ways]}
         onChange={(id) => {
           onChange({ way: id === 'usual' ? null : id });
         }}

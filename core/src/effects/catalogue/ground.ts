@@ -61,6 +61,15 @@ export const GROUND = [
         steps: [{ technique: 'airbrush-coat', material: 'acrylic-matt', hue: 'main', coats: 2 }],
       },
       {
+        id: 'wet-in-wet',
+        name: 'Water-mixable oil, worked wet in wet',
+        why: 'Tones flow into each other for hours; dry only days later.',
+        steps: [
+          { technique: 'brush-coat', material: 'oil-water-mixable', hue: 'main' },
+          { technique: 'blend', material: 'water', gate: 'No edge left between the tones' },
+        ],
+      },
+      {
         id: 'emulsion',
         name: 'Household emulsion, two coats',
         why: 'Cheap for walls and rock; chalky, so it wants a seal before spirit or alcohol.',
