@@ -89,7 +89,7 @@ test('the demo lives beside the painter’s own data and never over them', async
   await own.stop();
 
   const demo = await startServer({ folder });
-  expect(((await (await fetch(`${demo.url}/api/pieces`)).json()) as unknown[]).length).toBe(5);
+  expect(((await (await fetch(`${demo.url}/api/pieces`)).json()) as unknown[]).length).toBe(PIECES.length);
   await demo.stop();
 
   const again = await startServer({ demo: false, folder });

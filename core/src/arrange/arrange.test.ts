@@ -247,3 +247,28 @@ test('whatever is wished for: no snag and no caution, every wish there, and the 
     { numRuns: 60 },
   );
 });
+
+describe('schools', () => {
+  const wishes = [wish('undercoat'), wish('body-colour'), wish('recess-shade'), wish('edge-lights')];
+  const by = (given: Partial<typeof USUAL_SCHOOLS>) =>
+    arrange(asked(bare('wall'), { wishes }, { schools: { ...USUAL_SCHOOLS, ...given } })).steps!;
+
+  test('the undercoat, the base and the shading are done the painter’s way', () => {
+    const steps = by({ ground: 'black', base: 'airbrush', shading: 'acrylic' });
+    expect(steps.find(({ fromWish }) => fromWish === 'undercoat')).toMatchObject({ technique: 'spray-coat', colour: '#2a2a2b' });
+    expect(steps.find(({ fromWish }) => fromWish === 'body-colour')?.technique).toBe('airbrush-coat');
+    expect(steps.find(({ fromWish }) => fromWish === 'recess-shade')?.material).toBe('wash-acrylic');
+  });
+
+  test('who seals after every layer gets a seal after each', () => {
+    const seals = (steps: readonly Step[]) => steps.filter(({ technique }) => technique === 'clear-coat').length;
+    expect(seals(by({ sealing: 'every-layer' }))).toBe(2 + seals(by({ sealing: 'at-changes' })));
+  });
+
+  test('a wish that names its way keeps it', () => {
+    const named = [wish('recess-shade', { way: 'oil' })];
+    expect(arrange(asked(bare('wall'), { wishes: named })).steps!.find(({ fromWish }) => fromWish === 'recess-shade')?.material).toBe(
+      'wash-oil',
+    );
+  });
+});

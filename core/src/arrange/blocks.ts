@@ -2,6 +2,8 @@ import { effectById, stepsOf, wayOf, type Fitting, type Stage } from '../effects
 import { handsOnMinutes, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
+import { coat } from './coat.js';
+import { ARRANGED } from './mark.js';
 
 /**
  * What is put in order: steps that stay together, in the order they have. A wish is one block, a step of the painter's
@@ -23,9 +25,6 @@ export interface Block {
   minutes: number;
   zones: ReadonlySet<string>;
 }
-
-/** Marks what the arranger added by itself. */
-export const ARRANGED = 'arranged';
 
 /** What must come right after what it works on. */
 const FOLLOWS = new Set(['wet-glue', 'workable', 'chip']);
@@ -140,12 +139,13 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
   const placeless: string[] = [];
   const wished = intent.wishes.flatMap((wish): Block[] => {
     if (isDone.has(wish.id)) return [];
-    const steps = stepsOf(wish, fitting);
-    if (steps.length === 0) {
+    const effect = effectById(wish.effect);
+    const own = stepsOf(wish, fitting);
+    if (own.length === 0) {
       placeless.push(wish.id);
       return [];
     }
-    const effect = effectById(wish.effect);
+    const steps = [...own, ...sealAfter(wish.id, effect.stage, own, fitting)];
     const way = wayOf(wish, effect, fitting.schools);
     return [
       {
@@ -163,6 +163,23 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
     ];
   });
   return { blocks: [...own, ...washFirst([...own, ...wished], fitting), ...wished], placeless };
+}
+
+/** Layers that some painters seal one by one, so that each can be wiped back by itself. */
+const SEALED_ONE_BY_ONE: ReadonlySet<Block['stage']> = new Set(['lettering', 'worn-paint', 'shade', 'run', 'light']);
+
+/** The seal after a layer, for the school that lays one after every layer. */
+function sealAfter(wishId: string, stage: Stage, steps: readonly Step[], fitting: Fitting): Step[] {
+  if (fitting.schools.sealing !== 'every-layer' || !SEALED_ONE_BY_ONE.has(stage)) return [];
+  const zones = [...new Set(steps.flatMap((step) => step.zones))];
+  return [
+    {
+      ...coat('clear-coat', 'clear-matt-acrylic', zones, fitting),
+      id: `${wishId}-seal`,
+      fromWish: wishId,
+      note: 'Your school: a seal after every layer',
+    },
+  ];
 }
 
 /** A wash before the first coat, where nobody thought of it. */

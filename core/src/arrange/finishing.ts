@@ -1,7 +1,7 @@
 import { constantAir } from '../climate/index.js';
 import { checkSequence, handsOnMinutes, incomingOf, sprays, type Finding, type Fix, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Step } from '../subjects/index.js';
-import { ARRANGED } from './blocks.js';
+import { ARRANGED } from './mark.js';
 import { isTrouble, type Setting } from './path.js';
 
 /** What is said at a look before a seal. */

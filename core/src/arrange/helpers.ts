@@ -1,9 +1,8 @@
-import { bottleFor, type Fitting } from '../effects/index.js';
-import { usualDilution } from '../mixing/index.js';
-import { usualTool, type SequenceState } from '../sequence/index.js';
-import { plainStep, type Step } from '../subjects/index.js';
-import { techniqueById } from '../techniques/index.js';
-import { ARRANGED, type Block } from './blocks.js';
+import type { Fitting } from '../effects/index.js';
+import type { SequenceState } from '../sequence/index.js';
+import type { Step } from '../subjects/index.js';
+import type { Block } from './blocks.js';
+import { coat } from './coat.js';
 
 /** A coat that nobody wished for, put in because the next step needs it. */
 export interface Helper {
@@ -26,38 +25,6 @@ const MATT_CURES = new Set([...SEAL_CURES, 'powder-needs-tooth', 'powder-left-lo
 const GLOSS_CURES = new Set([...SEAL_CURES, 'decal-needs-gloss']);
 const FIX_CURES = new Set(['powder-left-loose']);
 const GROUND_CURES = new Set(['solvent-attacks-substrate', 'prime-first']);
-
-/** Coats by what they are and where: the same one is tried at many places, and what it brings is worked out once. */
-const known = new WeakMap<Fitting, Map<string, Step>>();
-
-function coat(technique: string, material: string, zones: string[], fitting: Fitting, more: Partial<Step> = {}): Step {
-  let coats = known.get(fitting);
-  if (!coats) known.set(fitting, (coats = new Map<string, Step>()));
-  const key = `${technique} ${material} ${zones.join(' ')}`;
-  const before = coats.get(key);
-  if (before) return before;
-  const made = newCoat(technique, material, zones, fitting, more);
-  coats.set(key, made);
-  return made;
-}
-
-/** The coat, with the painter's own bottle where there is one. */
-function newCoat(technique: string, material: string, zones: string[], fitting: Fitting, more: Partial<Step>): Step {
-  const kind = fitting.supplies.material(material);
-  const bottle = bottleFor(kind, null, fitting);
-  const used = bottle ? fitting.supplies.material(bottle.material) : kind;
-  const tool = more.tool ?? usualTool(techniqueById(technique), used);
-  return plainStep({
-    id: `${technique}-${material}`,
-    technique,
-    zones,
-    material: bottle?.material ?? material,
-    bottleId: bottle?.id ?? null,
-    dilution: usualDilution(technique, tool, used),
-    fromWish: ARRANGED,
-    ...more,
-  });
-}
 
 const seal = (material: string, zones: string[], does: string, cures: ReadonlySet<string>, fitting: Fitting): Helper => ({
   step: coat('clear-coat', material, zones, fitting),

@@ -16,7 +16,7 @@ import {
   type Subject,
 } from '../sequence/index.js';
 import { plainStep, type KeepClean, type Step } from '../subjects/index.js';
-import { ARRANGED } from './blocks.js';
+import { ARRANGED } from './mark.js';
 
 /** Minutes of steps, which are asked for again and again while paths are compared. */
 const knownMinutes = new WeakMap<Step, number>();

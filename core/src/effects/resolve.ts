@@ -71,11 +71,18 @@ export function bottleFor(
 const isOld = ({ openedOn }: Bottle, { lifeMonths }: Material, today: string): boolean =>
   openedOn !== null && lifeMonths !== null && daysBetween(openedOn, today) > lifeMonths * DAYS_PER_MONTH;
 
+/** Grey shows faults, black keeps shade in recesses, white keeps colours bright (common practice; tones from memory). */
+const GROUNDS: Record<Schools['ground'], string> = { grey: '#8b8a88', black: '#2a2a2b', white: '#e8e6e0' };
+
+/** The undercoat has the colour of the painter's school, where the wish says none. */
+const groundWish = (wish: Wish, effect: Effect, schools: Schools): Wish =>
+  effect.stage === 'undercoat' && wish.colour === null ? { ...wish, colour: GROUNDS[schools.ground] } : wish;
+
 function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n: number, fitting: Fitting): Step {
   const { supplies, story, piece } = fitting;
   const technique = techniqueById(plan.technique);
   const material = plan.material === null ? null : supplies.material(plan.material);
-  const wanted = plan.hue === undefined ? null : colourOf(plan.hue, wish, effect, story);
+  const wanted = plan.hue === undefined ? null : colourOf(plan.hue, groundWish(wish, effect, fitting.schools), effect, story);
   const bottle = material && bottleFor(material, wanted, fitting);
   const used = bottle ? supplies.material(bottle.material) : material;
   const feature = piece.features.find(({ id }) => id === wish.featureId);

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DEFAULT_WORKSHOP, addDays, daysBetween } from '../schedule/index.js';
-import { pieceFromTemplate, plainStep, templateById, type Piece } from '../subjects/index.js';
+import { finishOf, type Finish } from '../finishes/index.js';
+import { NO_INTENT, pieceFromTemplate, plainStep, templateById, type Piece, type Wish } from '../subjects/index.js';
 import { CATALOGUE, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
 import { stepPaint } from '../sequence/index.js';
 import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
@@ -57,6 +58,22 @@ const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
   ...more,
 });
 
+const rust: Wish = {
+  id: 'w',
+  effect: 'rust-tones',
+  way: null,
+  zones: null,
+  featureId: null,
+  intensity: 0.5,
+  priority: 'must',
+  colour: null,
+};
+const finish: Finish = {
+  id: 'f',
+  name: 'Finish',
+  versions: [finishOf({ ...piece, steps: [{ ...step, zones: ['roof'] }] }, CATALOGUE, { version: 1, savedOn: '2026-11-20', note: '' })],
+};
+
 describe('faults of a plan', () => {
   test('a sound plan has none', () => {
     expect(planFaults(plan())).toEqual([]);
@@ -66,6 +83,32 @@ describe('faults of a plan', () => {
   test.each<[string, PlanFile, string, string]>([
     ['technique', spoilt({ steps: [{ ...step, technique: 'sneeze' }] }), 'pieces[0].steps[0].technique', 'sneeze'],
     ['material', spoilt({ steps: [{ ...step, material: 'jam' }] }), 'pieces[0].steps[0].material', 'jam'],
+    [
+      'effect',
+      spoilt({ intent: { ...NO_INTENT, wishes: [{ ...rust, effect: 'glitter' }] } }),
+      'pieces[0].intent.wishes[0].effect',
+      'glitter',
+    ],
+    ['way', spoilt({ intent: { ...NO_INTENT, wishes: [{ ...rust, way: 'magic' }] } }), 'pieces[0].intent.wishes[0].way', 'magic'],
+    [
+      'feature of a wish',
+      spoilt({ intent: { ...NO_INTENT, wishes: [{ ...rust, featureId: 'nose' }] } }),
+      'pieces[0].intent.wishes[0].featureId',
+      'nose',
+    ],
+    [
+      'version of a finish',
+      plan({ finishes: [{ ...finish, versions: [{ ...finish.versions[0]!, version: 3 }] }] }),
+      'finishes[0].versions[0].version',
+      '3',
+    ],
+    ['empty finish', plan({ finishes: [{ ...finish, versions: [] }] }), 'finishes[0].versions', 'none'],
+    [
+      'zone of a finish',
+      plan({ finishes: [{ ...finish, versions: [{ ...finish.versions[0]!, zones: [] }] }] }),
+      'finishes[0].versions[0].steps[0].zones[0]',
+      'roof',
+    ],
     ['bottle', plan({ bottles: [] }), 'pieces[0].steps[0].bottleId', 'umber'],
     ['group', spoilt({ steps: [{ ...step, groupId: 'mud' }] }), 'pieces[0].steps[0].groupId', 'mud'],
     ['drying place', spoilt({ steps: [{ ...step, dryingPlace: 'oven' }] }), 'pieces[0].steps[0].dryingPlace', 'oven'],

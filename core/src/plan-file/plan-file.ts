@@ -1,7 +1,8 @@
 import { isMaterialId, materialById, suppliesOf, type Bottle, type OwnMaterial, type Supplies } from '../materials/index.js';
 import { addDays, daysBetween, type Workshop } from '../schedule/index.js';
 import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
-import { type Finish } from '../finishes/index.js';
+import { effectById, isEffectId } from '../effects/index.js';
+import type { Finish } from '../finishes/index.js';
 import { isTechniqueId } from '../techniques/index.js';
 import { dilutionProblem } from '../mixing/index.js';
 
@@ -108,6 +109,21 @@ export function* pieceFaults(path: string, piece: Piece, around: Surroundings): 
       );
     }
   for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, piece, around);
+  yield* intentFaults(`${path}.intent`, piece);
+}
+
+/** Wishes name effects and ways of the handbook, and features of the piece. Zones that are gone are simply left out. */
+function* intentFaults(path: string, { intent, features }: Piece): Generator<PlanFault> {
+  if (!intent) return;
+  yield* duplicates(`${path}.wishes`, intent.wishes);
+  for (const [i, wish] of intent.wishes.entries()) {
+    const at = `${path}.wishes[${String(i)}]`;
+    yield* unknown(`${at}.effect`, wish.effect, isEffectId, 'an effect of the handbook');
+    yield* unknown(`${at}.featureId`, wish.featureId, ids(features), 'the id of a feature of this piece, or null');
+    if (!isEffectId(wish.effect)) continue;
+    const ways = new Set(effectById(wish.effect).ways.map(({ id }) => id));
+    yield* unknown(`${at}.way`, wish.way, ways, `one of ${[...ways].join(', ')}, or null`);
+  }
 }
 
 /** What is wrong with a material of the painter's own. */

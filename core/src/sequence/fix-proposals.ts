@@ -1,6 +1,6 @@
 import { ALTERNATIVES, materialById, type Supplies } from '../materials/index.js';
 import { formatMinutes } from '../units/index.js';
-import { plainStep, type Step } from '../subjects/index.js';
+import { KEEP_CLEAN, plainStep, type KeepClean, type Step } from '../subjects/index.js';
 import { techniqueById, type Schools } from '../techniques/index.js';
 import type { Edit, Fix } from './finding.js';
 import { openPlaces, sprays } from './keep-clean.js';
@@ -32,22 +32,32 @@ interface Place {
   supplies: Supplies;
 }
 
-/** A clear coat; windows that it would fog are masked for it and opened again. */
-export function clearCoats(place: Place, zones: readonly string[], materials: readonly string[], words: string): Fix[] {
-  return materials.map((material) => {
-    const clear = step({ technique: 'clear-coat', material, zones: [...zones] });
-    const glass = openPlaces(place.state, 'glazing').map((zone) => zone.zone.id);
-    const masked = glass.length > 0 && sprays({ id: '', ...clear }, place.subject, 'glazing', place.supplies);
-    const added = masked
-      ? [step({ technique: 'mask', material: 'masking-tape', zones: glass }), clear, step({ technique: 'unmask', zones: glass })]
-      : [clear];
-    return {
-      way: 'insert',
-      label: `${words}: ${materialById(material).name.toLowerCase()}${masked ? ', windows masked' : ''}`,
-      edits: added.map((made): Edit => ({ kind: 'insert', at: place.at, step: made })),
-    };
-  });
+/** A coat put in; what its spray would spoil, windows first of all, is masked for it and opened again. */
+export function maskedCoat(place: Place, coat: Omit<Step, 'id'>, label: string, keepClean: readonly KeepClean[] = KEEP_CLEAN): Fix {
+  const open = keepClean.flatMap((kind) =>
+    sprays({ id: '', ...coat }, place.subject, kind, place.supplies) ? openPlaces(place.state, kind).map((zone) => zone.zone) : [],
+  );
+  const zones = open.map(({ id }) => id);
+  const added =
+    zones.length > 0 ? [step({ technique: 'mask', material: 'masking-tape', zones }), coat, step({ technique: 'unmask', zones })] : [coat];
+  const windows = open.some(({ keepClean: kind }) => kind === 'glazing');
+  return {
+    way: 'insert',
+    label: zones.length > 0 ? `${label}, ${windows ? 'windows' : 'what stays clean'} masked` : label,
+    edits: added.map((made): Edit => ({ kind: 'insert', at: place.at, step: made })),
+  };
 }
+
+/** A clear coat; windows that it would fog are masked for it and opened again. Treads are left to a cleaning. */
+export const clearCoats = (place: Place, zones: readonly string[], materials: readonly string[], words: string): Fix[] =>
+  materials.map((material) =>
+    maskedCoat(
+      place,
+      step({ technique: 'clear-coat', material, zones: [...zones] }),
+      `${words}: ${materialById(material).name.toLowerCase()}`,
+      ['glazing'],
+    ),
+  );
 
 /** A clear coat right before the step. */
 export const insertSeals = (moment: Moment, seals: readonly string[] = SEALS, words = 'Add a seal first'): Fix[] =>

@@ -35,7 +35,7 @@ export function LookSlider({ piece, looks, at, onChange }: LookSliderProps) {
           value={at}
           aria-label="Along the sequence"
           aria-valuetext={words}
-          className="block w-full accent-ink"
+          className="block h-6 w-full accent-ink"
           onChange={(event) => {
             onChange(event.target.valueAsNumber);
           }}

@@ -12,7 +12,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { refusalOf, useSavePieceMutation } from '../store/api.js';
+import { refusalOf, useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
@@ -49,6 +49,7 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
   const shown = useShown();
   const [save] = useSavePieceMutation();
+  const { data: workshop } = useWorkshopQuery();
   const defaultsOf = (templateId: string): NewPieceForm => {
     const { substrate, size } = templateById(templateId);
     const [length, width, height] = [size.lengthMm, size.widthMm, size.heightMm].map((mm) => shown.figure(mm, 'length')) as [
@@ -94,6 +95,7 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
       size: sizeOf(sent),
       ...(isSubstrateId(sent.substrate) ? { substrate: sent.substrate } : {}),
     });
+    piece.likeness = workshop?.workshop.schools.repeat === 'formula' ? 'alike' : 'own';
     if (sent.count > 1)
       piece.members = Array.from({ length: sent.count }, (_, i) => ({ id: nanoid(8), label: `No. ${String(i + 1)}`, differences: [] }));
     try {

@@ -50,7 +50,7 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
               step={5}
               aria-label={`How strong: ${effect.name}`}
               aria-valuetext={strengthWords(wish.intensity)}
-              className="block w-full accent-ink"
+              className="block h-6 w-full accent-ink"
               value={Math.round(wish.intensity * 100)}
               onChange={(event) => {
                 onChange({ intensity: event.target.valueAsNumber / 100 });

@@ -6,7 +6,7 @@ export function SchoolsSection({ workshop: { schools }, change }: SectionProps) 
   return (
     <Section
       title="Your way"
-      note="Painters disagree; each way has its price. Powders, base and drying are offered your way already; the others count once the app lays down whole sequences."
+      note="Painters disagree; each way has its price. Fixes, new steps and arranged orders follow yours; a wish can still be done another way."
     >
       {SCHOOL_IDS.map((id) => (
         <School

@@ -1,7 +1,7 @@
 import type { SubstrateId } from '../../subjects/index.js';
 import { plainStep } from '../../subjects/index.js';
 import type { Fix } from '../finding.js';
-import { swaps } from '../fix-proposals.js';
+import { maskedCoat, swaps } from '../fix-proposals.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
 import { finding, type Rule } from './rule.js';
@@ -24,7 +24,7 @@ const insertBefore =
   (label: string, technique: string, material: string) =>
   (moment: Moment): Fix[] => {
     const { id: _id, ...step } = plainStep({ id: '', technique, material, zones: moment.step.zones });
-    return [{ way: 'insert', label, edits: [{ kind: 'insert', at: moment.stepIndex, step }] }];
+    return [maskedCoat({ ...moment, at: moment.stepIndex }, step, label)];
   };
 
 function faultOf(zone: ZoneState, moment: Moment): Fault | null {
