@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from '@playwright/test';
+import { PIECES } from './fixtures.js';
 import { startServer } from '../scripts/lib/server.mjs';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));

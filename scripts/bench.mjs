@@ -14,6 +14,9 @@ const { checkSequence } = await import('../core/dist/sequence/index.js');
 const { planPieces, planEvenings, planningProblem, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
 const { suppliesOf, EMPTY_SHELF } = await import('../core/dist/materials/index.js');
 const { sectionOf } = await import('../core/dist/section/index.js');
+const { arrange } = await import('../core/dist/arrange/index.js');
+const { EFFECTS, suits } = await import('../core/dist/effects/index.js');
+const { NO_INTENT, USUAL_STORY, pieceFromTemplate, templateById } = await import('../core/dist/subjects/index.js');
 
 const demo = JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), 'utf8'));
 const van = demo.pieces.find((piece) => piece.id === 'salt-van-14');
@@ -62,7 +65,33 @@ function firstView() {
   return [...reached].reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, gzipSync(page).length) / 1000;
 }
 
+/** So many effects wished for on a piece, in the order of the handbook. */
+function wished(template, count) {
+  const piece = pieceFromTemplate(templateById(template), { id: 'bench', name: 'Bench', scaleRatio: 76 });
+  const wishes = EFFECTS.filter((effect) => suits(effect, piece))
+    .filter((effect) => effect.id !== 'soluble-chips')
+    .slice(0, count)
+    .map(({ id, needsFeature, features }) => ({
+      id,
+      effect: id,
+      way: null,
+      zones: null,
+      featureId: needsFeature ? piece.features.find(({ kind }) => features.includes(kind)).id : null,
+      intensity: 0.5,
+      priority: 'must',
+      colour: null,
+    }));
+  const { schools, climate } = DEFAULT_WORKSHOP;
+  return { piece, story: USUAL_STORY, supplies, schools, today: DAY, air: climate.evening, intent: { ...NO_INTENT, wishes } };
+}
+const five = wished('wall', 5);
+const twenty = wished('van', 20);
+const sixty = sequenceProblem(stretched(van, 'sixty', 60), nothingPlaced);
+
 const rows = [
+  { what: 'check a sequence of 60 steps', unit: 'ms', target: 1, ...median(400, () => checkSequence(sixty)) },
+  { what: 'arrange 5 effects, all orders', unit: 'ms', target: 300, ...median(15, () => arrange(five)) },
+  { what: 'arrange 20 effects', unit: 'ms', target: 300, ...median(15, () => arrange(twenty)) },
   { what: 'check a sequence of 40 steps', unit: 'ms', target: 1, ...median(400, () => checkSequence(forty)) },
   { what: 'place 12 pieces × 15 steps', unit: 'ms', target: 200, ...median(20, () => planEvenings(placing)) },
   { what: 'draw the section of a van', unit: 'ms', target: 16, ...median(40, () => sectionOf(wholeVan, 'side-lower')) },

@@ -59,6 +59,12 @@ const RULES: readonly Rule[] = [
     sameZone: true,
     why: 'What is wet or rubs drags loose powder about: dirt comes on top.',
   },
+  {
+    before: ['undercoat', 'base', 'worn-paint', 'shade', 'run', 'light'],
+    after: ['growth'],
+    sameZone: true,
+    why: 'What grows, grows on everything that is painted.',
+  },
   { before: ['crust'], after: ['powder'], sameZone: true, why: 'Paste is matt and takes powder well.' },
   { before: ['shade', 'run', 'light'], after: ['spill'], sameZone: true, why: 'Clumps do not stand a brush over them.' },
   {

@@ -193,12 +193,15 @@ export class Search {
     if (!block || !plain.trouble || node.coats >= MOST_HELPERS) return [];
     const { trouble } = plain;
     const out: Node[] = [];
+    let told = trouble;
     for (const helper of helpersBefore(block, node.path.state, this.setting)) {
       if (!helper.cures.has(trouble.rule)) continue;
       const helped = this.after(node, index, helper, trouble);
       if (helped.node) out.push(helped.node);
+      // the coat that would cure it brings trouble of its own: that is what stands in the way
+      else if (helped.trouble && helped.trouble.rule !== trouble.rule) told = helped.trouble;
     }
-    if (out.length === 0 && this.troubles.length < 50) this.troubles.push({ block: index, finding: trouble });
+    if (out.length === 0 && this.troubles.length < 50) this.troubles.push({ block: index, finding: told });
     return out;
   }
 

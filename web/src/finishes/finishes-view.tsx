@@ -115,7 +115,7 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
           const key = `${finish.id}:${String(version.version)}`;
           return (
             <li key={version.version}>
-              <label className="flex items-baseline gap-2">
+              <label className="flex min-h-6 items-center gap-2">
                 <input
                   type="checkbox"
                   checked={picked.includes(key)}

@@ -13,7 +13,7 @@ export function Check({
   className?: string;
 }) {
   return (
-    <label className={`flex items-start gap-2 ${className}`}>
+    <label className={`flex min-h-6 items-start gap-2 ${className}`}>
       <input
         type="checkbox"
         className="mt-1"

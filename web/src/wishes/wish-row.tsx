@@ -171,7 +171,7 @@ function WishZones({ piece, wish, onChange }: Pick<WishRowProps, 'piece' | 'wish
       <legend className="text-[0.8125rem] text-ink-2">Zones{wish.zones === null ? ', as usual' : ''}</legend>
       <div className="flex flex-wrap gap-x-3">
         {open.map(({ id, name }) => (
-          <label key={id} className="flex items-center gap-1.5 text-[0.8125rem]">
+          <label key={id} className="flex min-h-6 items-center gap-1.5 text-[0.8125rem]">
             <input
               type="checkbox"
               checked={now.includes(id)}

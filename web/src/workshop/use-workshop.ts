@@ -51,6 +51,18 @@ export function useWorkshop(): WorkshopEditor {
     };
   }, [draft, data, waits, save]);
 
+  // a change made right before leaving is not lost
+  const unsent = useRef<{ version: number; workshop: Workshop } | null>(null);
+  useEffect(() => {
+    unsent.current = draft && data && !waits ? { version: data.version, workshop: draft } : null;
+  }, [draft, data, waits]);
+  useEffect(
+    () => () => {
+      if (unsent.current && !sending.current) void save(unsent.current);
+    },
+    [save],
+  );
+
   const workshop = draft ?? data?.workshop;
   return {
     workshop,

@@ -85,9 +85,8 @@ export const WORN_PAINT = [
         steps: [
           { technique: 'brush-coat', material: 'acrylic-matt', hue: '#6b3a22' },
           { technique: 'sponge', material: 'acrylic-matt', hue: '#8f4f2a', coverPct: [18, 18] },
-          { technique: 'clear-coat', material: 'clear-matt-acrylic' },
           { technique: 'spray-coat', material: 'chipping-medium', coats: 2, tool: 'airbrush' },
-          { technique: 'airbrush-coat', material: 'acrylic-matt', hue: 'main', coats: 2, gate: 'Thin and even, touch-dry' },
+          { technique: 'airbrush-coat', material: 'acrylic-matt', hue: 'main', coats: 2, dryUm: 5, gate: 'Thin and even, touch-dry' },
           { technique: 'chip', material: 'water', coverPct: [4, 16], gate: 'Enough: more comes by itself when it is handled' },
         ],
       },
