@@ -12,7 +12,6 @@ const VIEWS = [
   '/handbook',
   '/handbook?part=effects',
   '/handbook?part=techniques',
-  '/handbook?part=materials',
   '/handbook/rules/chip-stack-incomplete',
   '/handbook/materials/enamel-matt',
   '/evenings',

@@ -1,5 +1,5 @@
 import { converter, differenceCiede2000, modeLab65, modeLch65, modeLrgb, modeXyz65, useMode } from 'culori/fn';
-import { linearOf, type Linear } from './linear.js';
+import { MOST_KNOWN, linearOf, type Linear } from './linear.js';
 
 /**
  * How far colours lie apart, as they are seen: CIEDE2000 (CIE 142-2001) between CIELAB colours under D65. Conversions
@@ -30,5 +30,14 @@ export function labOf(hex: string): { l: number; a: number; b: number } {
   return { l, a, b };
 }
 
-/** Colourfulness C*ab of a colour as #rrggbb: 0 is grey. */
-export const chromaOf = (hex: string): number => toLch(asLight(linearOf(hex))).c;
+const chromas = new Map<string, number>();
+
+/** Colourfulness C*ab of a colour as #rrggbb: 0 is grey. Bottles and kinds have few colours: each is worked out once. */
+export function chromaOf(hex: string): number {
+  const known = chromas.get(hex);
+  if (known !== undefined) return known;
+  const chroma = toLch(asLight(linearOf(hex))).c;
+  if (chromas.size >= MOST_KNOWN) chromas.clear();
+  chromas.set(hex, chroma);
+  return chroma;
+}

@@ -11,7 +11,7 @@ const toScreen = (light: number): number => (light <= 0.0031308 ? light * 12.92 
 
 /** Colours come from bottles and the catalogue: the same few are asked for again and again. */
 const known = new Map<string, Linear>();
-const MOST_KNOWN = 2000;
+export const MOST_KNOWN = 2000;
 
 /** The light of a colour as #rrggbb. @throws RangeError when it is not written so. */
 export function linearOf(hex: string): Linear {

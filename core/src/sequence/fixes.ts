@@ -1,33 +1,6 @@
-import type { Step } from '../subjects/index.js';
+import { reorder } from './apply-fix.js';
 import type { Finding, Fix } from './finding.js';
 import { checkSequence, type SequenceProblem, type SequenceReport } from './walker.js';
-
-/**
- * The sequence with a fix made. `newId(n)` names the n-th inserted step. Indexes in the fix are those of `steps`.
- */
-export function applyFix(steps: readonly Step[], fix: Fix, newId: (n: number) => string): Step[] {
-  return reorder(steps, fix, newId).map(({ step }) => step);
-}
-
-interface Placed {
-  step: Step;
-  /** Where the step stood before; null for a new one. */
-  was: number | null;
-}
-
-function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => string): Placed[] {
-  let made = 0;
-  const out: Placed[] = [];
-  for (let at = 0; at <= steps.length; at++) {
-    for (const edit of fix.edits)
-      if (edit.kind === 'insert' && edit.at === at) out.push({ step: { ...edit.step, id: newId(made++) }, was: null });
-    const step = steps[at];
-    if (!step || fix.edits.some((edit) => edit.kind === 'remove' && edit.at === at)) continue;
-    const patches = fix.edits.flatMap((edit) => (edit.kind === 'patch' && edit.at === at ? [edit.patch] : []));
-    out.push({ step: Object.assign({}, step, ...patches) as Step, was: at });
-  }
-  return out;
-}
 
 /** The problem with a fix made. A changed or new step, and all after it, start as soon as they may. */
 function problemAfter(problem: SequenceProblem, fix: Fix): { problem: SequenceProblem; was: (number | null)[] } {

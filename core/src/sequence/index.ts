@@ -1,6 +1,7 @@
 export * from './finding.js';
 export * from './subject.js';
 export * from './walker.js';
+export { applyFix } from './apply-fix.js';
 export * from './fixes.js';
 export * from './hands-on.js';
 export { incomingOf, usualTool } from './incoming.js';

@@ -3,7 +3,7 @@ import { constantAir } from '../climate/index.js';
 import { incomingOf } from './incoming.js';
 import { openingsOn } from './openings.js';
 import { plainStep, type Step } from '../subjects/index.js';
-import { applyStep, exposedTo, startState, surfaceSheen, type ZoneState } from './state.js';
+import { applyStep, zonesReached, exposedTo, startState, surfaceSheen, type ZoneState } from './state.js';
 import { subject, type SubjectGiven } from './example.js';
 
 const bench = constantAir({ tempC: 23, rhPct: 50 });
@@ -13,7 +13,8 @@ function zoneAfter(steps: [Partial<Step> & { technique: string }, number][], on:
   const state = startState(subject({ zones: ['side'], ...on }));
   steps.forEach(([given, endMin], i) => {
     const step = plainStep({ id: String(i), zones: ['all'], ...given });
-    applyStep(state, step, i, incomingOf(step), endMin, bench);
+    const incoming = incomingOf(step);
+    applyStep(state, step, i, incoming, zonesReached(state, step, incoming), endMin, bench);
   });
   return state.zones.get('side')!;
 }

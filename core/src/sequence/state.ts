@@ -109,19 +109,20 @@ function fallsIntoWet(zone: ZoneState, atMin: number): boolean {
   return top !== undefined && sprinkle !== undefined && atMin <= agedMin(top, sprinkle.toMin);
 }
 
-/** Puts a step's outcome on the zones it reached. */
+/** Puts a step's outcome on the zones it reaches. */
 export function applyStep(
   state: SequenceState,
   step: Step,
   stepIndex: number,
   incoming: Incoming,
+  zones: readonly ZoneState[],
   endMin: number,
   spans: readonly AirSpan[],
 ): void {
   const laid = layerOf(step, stepIndex, incoming, endMin, spans);
   const added = incoming.build;
   if (laid) state.laidRoles.add(laid.material.role);
-  for (const zone of zonesReached(state, step, incoming)) {
+  for (const zone of zones) {
     switch (incoming.technique.effect) {
       case 'mask':
         // a mask that covers part of a zone only leaves the rest open to everything

@@ -180,7 +180,7 @@ export class Walk {
     const stage = { moment, earliestMin, heldUpBy, endMin };
     visitor.before(stage);
     const placeAir = step.dryingPlace === null ? undefined : places?.[step.dryingPlace];
-    applyStep(state, step, stepIndex, incoming, endMin, placeAir ? constantAir(placeAir) : bench);
+    applyStep(state, step, stepIndex, incoming, zones, endMin, placeAir ? constantAir(placeAir) : bench);
     visitor.after?.(stage);
     this.clock = endMin;
   }

@@ -41,21 +41,24 @@ export const highlightBeforeColour: Rule = {
   concerns: ({ technique }) => HIGHLIGHTS.has(technique.id),
   check(moment) {
     const zones = moment.zones.map((zone) => zone.zone.id);
-    const later = moment.steps.map((step, at) => ({ step, at })).slice(moment.stepIndex + 1);
+    const { steps, stepIndex, supplies } = moment;
+    const coat = steps.findLastIndex((step, at) => at > stepIndex && coversUp(step, supplies) && meets(step, zones));
+    if (coat < 0) return [];
     // what lies under a soluble layer is meant to be covered: it shows in the chips
-    const soluble = later.find(({ step }) => incomingOf(step, moment.supplies).material?.role === 'soluble' && meets(step, zones));
-    const coat = later.findLast(({ step }) => coversUp(step, moment.supplies) && meets(step, zones));
-    if (!coat || (soluble && soluble.at < coat.at)) return [];
+    const soluble = steps.findIndex(
+      (step, at) => at > stepIndex && at < coat && incomingOf(step, supplies).material?.role === 'soluble' && meets(step, zones),
+    );
+    if (soluble >= 0) return [];
     return [
       {
         cause: `${ID}:${String(moment.stepIndex)}`,
         finding: finding(moment, ID, 'caution', {
           zones,
-          message: `The coat of step ${String(coat.at + 1)} comes over these highlights.`,
+          message: `The coat of step ${String(coat + 1)} comes over these highlights.`,
           evidence: 'Highlights follow the last opaque coat of their zone.',
-          causeIndex: coat.at,
+          causeIndex: coat,
         }),
-        propose: () => [moveAfter(moment, coat.at)],
+        propose: () => [moveAfter(moment, coat)],
       },
     ];
   },

@@ -145,7 +145,7 @@ test('whatever the sequence: no fix that is offered adds a snag', () => {
         material: fc.constantFrom(
           ...(technique.roles.length > 0 ? MATERIALS.filter((m) => technique.roles.includes(m.role)).map((m) => m.id) : [null]),
         ),
-        zones: fc.constantFrom(['all'], ['roof'], ['side-lower']),
+        zones: fc.constantFrom<string[]>(['all'], ['roof'], ['side-lower']),
         colour: fc.constantFrom(null, RUST, EARTH, '#d9d4c6', '#1e1c1b'),
         coverPct: fc.constantFrom(null, 8, 40, 100),
       })

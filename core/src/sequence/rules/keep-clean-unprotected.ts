@@ -16,14 +16,16 @@ const WORDS: Record<KeepClean, string> = {
   couplers: 'the couplers',
 };
 
-const cleanedLater = ({ steps, stepIndex }: Moment): boolean =>
-  steps.some((later, at) => at > stepIndex && later.technique === 'clean-treads');
+function cleanedLater({ steps, stepIndex }: Moment): boolean {
+  for (let at = steps.length - 1; at > stepIndex; at--) if (steps[at]?.technique === 'clean-treads') return true;
+  return false;
+}
 
 function unprotected(moment: Moment, place: KeepClean): Caused[] {
+  if (place === 'wheel-treads' && cleanedLater(moment)) return [];
   if (!sprays(moment.step, moment.subject, place, moment.supplies)) return [];
   const open = openPlaces(moment.state, place);
   if (open.length === 0) return [];
-  if (place === 'wheel-treads' && cleanedLater(moment)) return [];
   const zones = open.map((zone) => zone.zone.id);
   return [
     {
@@ -91,7 +93,8 @@ export const keepCleanUnprotected: Rule = {
   },
   concerns: spreads,
   check(moment) {
-    const places = PLACES.filter((place) => moment.subject.keepClean.includes(place));
-    return places.length === 0 ? [] : places.flatMap((place) => unprotected(moment, place));
+    const out: Caused[] = [];
+    for (const place of PLACES) if (moment.subject.keepClean.includes(place)) out.push(...unprotected(moment, place));
+    return out;
   },
 };
