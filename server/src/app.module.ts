@@ -9,6 +9,7 @@ import { FinishesModule } from './finishes/finishes.module.js';
 import { LocalOnly } from './http/local-only.js';
 import { RunningRequests } from './http/running-requests.js';
 import { MaterialsModule } from './materials/materials.module.js';
+import { MixesModule } from './mixes/mixes.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
 import { PiecesModule } from './pieces/pieces.module.js';
 import { WorkshopModule } from './workshop/workshop.module.js';
@@ -25,6 +26,7 @@ export class AppModule implements NestModule {
         MaterialsModule,
         BottlesModule,
         FinishesModule,
+        MixesModule,
         WorkshopModule,
         PicturesModule,
         ExchangeModule,

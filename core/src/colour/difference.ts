@@ -24,8 +24,24 @@ export const deltaE00 = (a: Linear, b: Linear): number => ciede2000(toLab(asLigh
 /** ΔE₀₀ between two colours as #rrggbb. @throws RangeError when one is not written so. */
 export const deltaE00OfHex = (a: string, b: string): number => deltaE00(linearOf(a), linearOf(b));
 
+/** A colour in CIELAB under D65. */
+export interface Lab {
+  l: number;
+  a: number;
+  b: number;
+}
+
+/** ΔE₀₀ between two CIELAB colours. */
+export const deltaE00OfLab = (one: Lab, other: Lab): number => ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other });
+
+/** CIELAB of light. */
+export function labOfLight(light: Linear): Lab {
+  const { l, a, b } = toLab(asLight(light));
+  return { l, a, b };
+}
+
 /** CIELAB of a colour as #rrggbb, D65. */
-export function labOf(hex: string): { l: number; a: number; b: number } {
+export function labOf(hex: string): Lab {
   const { l, a, b } = toLab(asLight(linearOf(hex)));
   return { l, a, b };
 }

@@ -2,3 +2,5 @@ export * from './linear.js';
 export * from './lightness.js';
 export * from './difference.js';
 export * from './shift.js';
+export * from './kubelka.js';
+export * from './reflectance.js';

@@ -1,5 +1,5 @@
 import { clampRgb, converter, formatHex, modeLab65, modeLrgb, modeRgb, modeXyz65, useMode } from 'culori/fn';
-import { labOf } from './difference.js';
+import { labOf, type Lab } from './difference.js';
 
 useMode(modeXyz65);
 useMode(modeLrgb);
@@ -13,3 +13,6 @@ export function lightened(hex: string, shiftL: number): string {
   const shifted = { mode: 'lab65' as const, l: Math.min(100, Math.max(0, l + shiftL)), a, b };
   return formatHex(clampRgb(toRgb(shifted)));
 }
+
+/** The nearest screen colour of a CIELAB colour, #rrggbb. */
+export const hexOfLab = ({ l, a, b }: Lab): string => formatHex(clampRgb(toRgb({ mode: 'lab65' as const, l, a, b })));

@@ -1,2 +1,4 @@
 export * from './coverage.js';
 export * from './mix-needed.js';
+export * from './use.js';
+export { NOT_COUNTED } from './dry-use.js';

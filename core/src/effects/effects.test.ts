@@ -159,6 +159,9 @@ describe('what it is done with', () => {
     triedOn: null,
     place: '',
     note: '',
+    price: null,
+    whiteSwatch: null,
+    dropsPerMl: null,
     ...more,
   });
   const van = bare('van');

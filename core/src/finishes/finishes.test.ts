@@ -62,6 +62,9 @@ describe('a finish', () => {
       triedOn: null,
       place: '',
       note: '',
+      price: null,
+      whiteSwatch: null,
+      dropsPerMl: null,
     };
     const supplies = suppliesOf({ bottles: [lichen], materials: [] });
     const piece = bare('van', { steps: [step('a', 'brush-coat', 'acrylic-matt', ['roof'], { bottleId: 'lichen' })] });

@@ -125,6 +125,7 @@ export function figuresOf(material: Material): Figure[] {
     ...figure('Carrier', material.carrier === 'none' ? 'none: dry' : material.carrier, PRACTICE),
     ...figure('Binder', BINDERS[material.family], PRACTICE),
     ...figure('Volume solids', `${formatNumber(material.volumeSolidsPct, 0)} %`, own ?? MEMORY),
+    ...figure('Weighs', `${formatNumber(material.densityGPerMl, 2)} g/ml${material.carrier === 'none' ? ' as it lies loose' : ''}`, MEMORY),
     ...figure('Hides', `${formatNumber(material.hidingPct, 0)} % at its usual film`, MEMORY),
     ...figure(
       'Sheen',

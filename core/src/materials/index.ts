@@ -7,4 +7,5 @@ export * from './supplies.js';
 export * from './cautions.js';
 export * from './alternatives.js';
 export * from './figures.js';
+export * from './settles.js';
 export { MATERIALS, isMaterialId, materialById } from './catalogue/index.js';

@@ -106,6 +106,8 @@ export interface Material {
   drying: Drying | null;
   windows?: SpecialWindows;
   volumeSolidsPct: number;
+  /** Of the liquid; of dry matter as it lies loose in a spoon, g/mL. */
+  densityGPerMl: number;
   /** Gloss of the dry film at 60°, GU (ISO 2813); null: leaves the sheen below as it is. */
   sheenGu: number | null;
   /** Share of what lies below that its reference film hides, % (contrast ratio; for dry matter: of what it covers). */

@@ -18,6 +18,9 @@ const bottle: Bottle = {
   triedOn: '2026-06-03',
   place: '',
   note: '',
+  price: null,
+  whiteSwatch: null,
+  dropsPerMl: null,
 };
 const own: OwnMaterial = {
   id: 'shed-paint',
@@ -53,6 +56,7 @@ const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
   workshop: { ...DEFAULT_WORKSHOP, dates: [{ date: '2026-11-24', start: '19:30', end: '21:30' }] },
   materials: [own],
   bottles: [bottle],
+  mixes: [],
   finishes: [],
   pieces: [piece],
   ...more,

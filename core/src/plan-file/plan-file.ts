@@ -4,11 +4,11 @@ import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
 import { effectById, isEffectId } from '../effects/index.js';
 import type { Finish } from '../finishes/index.js';
 import { isTechniqueId } from '../techniques/index.js';
-import { dilutionProblem } from '../mixing/index.js';
+import { MOST_COMPONENTS, dilutionProblem, type Mix } from '../mixing/index.js';
 
 /** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
 export const PLAN_FORMAT = 'eveningtide';
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 export interface PlanFile {
   format: typeof PLAN_FORMAT;
@@ -19,6 +19,8 @@ export interface PlanFile {
   /** Materials of the painter's own, on top of the catalogue. */
   materials: OwnMaterial[];
   bottles: Bottle[];
+  /** Mixes of the painter's own: recipes, and cups that were made. */
+  mixes: Mix[];
   /** Saved sequences to apply again. */
   finishes: Finish[];
   pieces: Piece[];
@@ -54,6 +56,8 @@ function* unknown(
 /** What a piece may point to outside itself. */
 export interface Surroundings {
   supplies: Supplies;
+  /** Ids of the painter's mixes. */
+  mixes: ReadonlySet<string>;
   /** Ids of the workshop's drying places. */
   places: ReadonlySet<string>;
 }
@@ -62,13 +66,14 @@ function* stepFaults(
   path: string,
   step: Step,
   piece: { zones: { id: string }[]; groups: { id: string }[]; members: { id: string }[] },
-  { supplies, places }: Surroundings,
+  { supplies, places, mixes }: Surroundings,
 ): Generator<PlanFault> {
   const zones = ids(piece.zones);
   const isBottle = (id: string): boolean => supplies.bottle(id) !== null;
   yield* unknown(`${path}.technique`, step.technique, isTechniqueId, 'a technique of the catalogue');
   yield* unknown(`${path}.material`, step.material, supplies.isMaterial, 'a material of the catalogue or of your own, or null');
   yield* unknown(`${path}.bottleId`, step.bottleId, isBottle, 'the id of a bottle on the shelf, or null');
+  yield* unknown(`${path}.mixId`, step.mixId, mixes, 'the id of a mix, or null');
   yield* unknown(`${path}.groupId`, step.groupId, ids(piece.groups), 'the id of a group of this piece, or null');
   yield* unknown(`${path}.dryingPlace`, step.dryingPlace, places, 'the id of a drying place of the workshop, or null');
   for (const [i, member] of (step.members ?? []).entries())
@@ -153,25 +158,53 @@ export function* finishFaults(path: string, finish: Finish, supplies: Supplies):
     for (const [i, step] of version.steps.entries())
       yield* stepFaults(
         `${at}.steps[${String(i)}]`,
-        { ...step, bottleId: null, dryingPlace: null },
+        { ...step, bottleId: null, mixId: null, dryingPlace: null },
         { ...version, members: [] },
-        { supplies, places: new Set() },
+        { supplies, places: new Set(), mixes: new Set() },
       );
   }
 }
 
+/** What a mix names that is not there, and amounts that make none. */
+export function* mixFaults(path: string, mix: Mix, supplies: Supplies): Generator<PlanFault> {
+  const isBottle = (id: string): boolean => supplies.bottle(id) !== null;
+  if (mix.components.length === 0 || mix.components.length > MOST_COMPONENTS)
+    yield { path: `${path}.components`, value: String(mix.components.length), allowed: `1–${String(MOST_COMPONENTS)} components` };
+  else if (!mix.components.some(({ parts }) => parts > 0))
+    yield { path: `${path}.components[0].parts`, value: '0', allowed: 'a number above 0 on at least one component' };
+  for (const [i, component] of mix.components.entries()) {
+    yield* unknown(
+      `${path}.components[${String(i)}].material`,
+      component.material,
+      supplies.isMaterial,
+      'a material of the catalogue or of your own',
+    );
+    yield* unknown(`${path}.components[${String(i)}].bottleId`, component.bottleId, isBottle, 'the id of a bottle on the shelf, or null');
+  }
+  for (const [i, change] of mix.changes.entries())
+    for (const [k, added] of change.added.entries())
+      yield* unknown(
+        `${path}.changes[${String(i)}].added[${String(k)}].material`,
+        added.material,
+        supplies.isMaterial,
+        'a material of the catalogue or of your own',
+      );
+}
+
 /** Everything in a plan that points to something that is not there. The shape has been checked before. */
 export function planFaults(plan: PlanFile): PlanFault[] {
-  const around: Surroundings = { supplies: suppliesOf(plan), places: ids(plan.workshop.climate.places) };
+  const around: Surroundings = { supplies: suppliesOf(plan), mixes: ids(plan.mixes), places: ids(plan.workshop.climate.places) };
   const faults: PlanFault[] = [
     ...duplicates('pieces', plan.pieces),
     ...duplicates('bottles', plan.bottles),
     ...duplicates('materials', plan.materials),
     ...duplicates('finishes', plan.finishes),
+    ...duplicates('mixes', plan.mixes),
     ...duplicates('workshop.climate.places', plan.workshop.climate.places),
   ];
   for (const [i, own] of plan.materials.entries()) faults.push(...materialFaults(`materials[${String(i)}]`, own));
   for (const [i, bottle] of plan.bottles.entries()) faults.push(...bottleFaults(`bottles[${String(i)}]`, bottle, around.supplies));
+  for (const [i, mix] of plan.mixes.entries()) faults.push(...mixFaults(`mixes[${String(i)}]`, mix, around.supplies));
   for (const [i, finish] of plan.finishes.entries()) faults.push(...finishFaults(`finishes[${String(i)}]`, finish, around.supplies));
   for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, around));
   return faults;
@@ -188,6 +221,11 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
     anchorDate: null,
     workshop: { ...plan.workshop, dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })) },
     bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn), triedOn: day(bottle.triedOn) })),
+    mixes: plan.mixes.map((mix) => ({
+      ...mix,
+      madeOn: day(mix.madeOn),
+      changes: mix.changes.map((change) => ({ ...change, on: addDays(change.on, days) })),
+    })),
     finishes: plan.finishes.map((finish) => ({
       ...finish,
       versions: finish.versions.map((version) => ({ ...version, savedOn: addDays(version.savedOn, days) })),

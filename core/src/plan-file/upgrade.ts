@@ -57,6 +57,7 @@ export function upgraded(file: unknown): unknown {
 const UPGRADES: readonly [from: number, upgrade: (plan: Loose) => Loose][] = [
   [1, fromVersion1],
   [2, fromVersion2],
+  [3, fromVersion3],
 ];
 
 /** Version 2 knew no finishes, no wishes and no settings for rules; a batch had nothing to say how alike it should be. */
@@ -77,5 +78,24 @@ function fromVersion2(plan: Loose): Loose {
       zones: each(piece['zones'], (zone) => ({ ...zone, startColour: null })),
       steps: each(piece['steps'], (step) => ({ ...step, fromWish: null })),
     })),
+  };
+}
+
+const withMix = (step: Loose): Loose => ({ ...step, mixId: null });
+
+/** Version 3 knew no mixes, no prices and no swatches, and nothing of syringes and spoons. */
+function fromVersion3(plan: Loose): Loose {
+  const workshop = plan['workshop'];
+  return {
+    ...plan,
+    version: 4,
+    workshop: isObject(workshop) ? { ...workshop, measuring: DEFAULT_WORKSHOP.measuring } : workshop,
+    bottles: each(plan['bottles'], (bottle) => ({ ...bottle, price: null, whiteSwatch: null, dropsPerMl: null })),
+    mixes: [],
+    finishes: each(plan['finishes'], (finish) => ({
+      ...finish,
+      versions: each(finish['versions'], (version) => ({ ...version, steps: each(version['steps'], withMix) })),
+    })),
+    pieces: each(plan['pieces'], (piece) => ({ ...piece, steps: each(piece['steps'], withMix) })),
   };
 }

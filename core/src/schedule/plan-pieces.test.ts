@@ -99,6 +99,9 @@ describe('pieces in evenings', () => {
       triedOn: null,
       place: '',
       note: '',
+      price: null,
+      whiteSwatch: null,
+      dropsPerMl: null,
     };
     const told = (openedOn: string | null): string[] =>
       planPieces(

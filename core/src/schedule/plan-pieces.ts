@@ -145,7 +145,10 @@ export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem
       : { startMin: null, minutes: elapsedMinutes(step, piece, bench) };
   });
   return {
-    subject: { ...subjectOf(piece), company: companyOf(piece, pieces) },
+    subject: {
+      ...subjectOf(piece),
+      company: companyOf(piece, pieces, (other, index) => placed.get(operationId(other, index, 0))?.startMin ?? null),
+    },
     steps,
     startsMin: spans.map((span) => span.startMin),
     durationsMin: spans.map((span) => span.minutes),

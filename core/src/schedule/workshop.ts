@@ -1,5 +1,5 @@
 import type { ClimateProfile, Daylight } from '../climate/index.js';
-import { DROPS_PER_ML, type DropLiquid } from '../mixing/index.js';
+import { DROPS_PER_ML, USUAL_INSTRUMENTS, type Countable, type DropLiquid, type Instruments } from '../mixing/index.js';
 import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
 import type { Severity } from '../sequence/index.js';
 import type { UnitSystem } from '../units/index.js';
@@ -41,6 +41,13 @@ export interface Display {
   dates: 'words' | 'numbers';
 }
 
+/** What stands on the bench to measure with, what is counted in, and what money is called. */
+export interface Measuring extends Instruments {
+  countBy: Exclude<Countable, 'spoons'>;
+  /** A sign or a word set before prices; empty shows the bare number. */
+  currency: string;
+}
+
 /** How serious a rule is taken; `off` is not at all. */
 export interface RuleSetting {
   rule: string;
@@ -57,6 +64,7 @@ export interface Workshop {
   airbrushCleanMin: number;
   /** Drops to the mL from the painter's dropper, by liquid. */
   dropsPerMl: Record<DropLiquid, number>;
+  measuring: Measuring;
   equipment: Equipment;
   room: Room;
   display: Display;
@@ -74,6 +82,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   careful: false,
   airbrushCleanMin: 6,
   dropsPerMl: { ...DROPS_PER_ML },
+  measuring: { ...USUAL_INSTRUMENTS, countBy: 'drops', currency: '' },
   equipment: { airbrush: true, boothModels: 6, benchModels: 12 },
   room: { volumeM3: 30, airChangesPerH: 1 },
   display: { units: 'metric', dates: 'words' },

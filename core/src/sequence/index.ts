@@ -18,3 +18,5 @@ export { layerWords, type Caused } from './rules/rule.js';
 export * from './lags.js';
 export { exampleProblem, type Example, type Examples } from './example.js';
 export * from './look-along.js';
+export { mixKeyOf } from './mix-key.js';
+export * from './build-along.js';

@@ -25,6 +25,17 @@ export interface Company {
   models: number;
   /** Their numbers differ: by seeded variation, or by hand. */
   varied: boolean;
+  /** Mixes of other pieces that should match, with the minute each is used. */
+  mixed: readonly MixedElsewhere[];
+}
+
+export interface MixedElsewhere {
+  /** Name of the other piece. */
+  name: string;
+  /** Key of what is mixed, as `mixKeyOf` makes it. */
+  mix: string;
+  technique: string;
+  startMin: number;
 }
 
 export interface Subject {
@@ -40,7 +51,7 @@ export interface Subject {
   company: Company;
 }
 
-export const ALONE: Company = { likeness: 'own', models: 1, varied: false };
+export const ALONE: Company = { likeness: 'own', models: 1, varied: false, mixed: [] };
 
 export function subjectOf(piece: Piece): Subject {
   return {
@@ -65,6 +76,7 @@ export function subjectOf(piece: Piece): Subject {
       likeness: piece.likeness,
       models: piece.members.length,
       varied: piece.varySeed !== null || piece.steps.some((step) => step.members !== null),
+      mixed: [],
     },
   };
 }

@@ -17,6 +17,8 @@ export interface Step {
   material: string | null;
   /** Bottle on the shelf that is used; gives colour and age. */
   bottleId: string | null;
+  /** Mix of one's own that is used; its main component is the step's material. */
+  mixId: string | null;
   /** Zone ids, or `all`. */
   zones: string[];
   dilution: Dilution | null;
@@ -68,6 +70,7 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
   return {
     material: null,
     bottleId: null,
+    mixId: null,
     dilution: null,
     coats: 1,
     coverPct: null,

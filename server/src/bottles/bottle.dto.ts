@@ -1,5 +1,19 @@
-import type { Bottle } from '@eveningtide/core/materials';
-import { Between, Colour, Day, Id, Name, OneOf, OrNull, Text, Whole } from '../validation/rules.js';
+import type { Bottle, WhiteSwatch } from '@eveningtide/core/materials';
+import { Between, Colour, Day, Id, ListOf, Name, OneOf, OrNull, Shaped, Text, Whole } from '../validation/rules.js';
+
+const PART = { type: 'number', minimum: 0.01, maximum: 1000 } as const;
+const isPart = (part: unknown): boolean => typeof part === 'number' && part >= PART.minimum && part <= PART.maximum;
+
+export class WhiteSwatchDto implements WhiteSwatch {
+  @Shaped(
+    'parts',
+    { type: 'array', items: PART, minItems: 2, maxItems: 2 },
+    (parts) => Array.isArray(parts) && parts.length === 2 && parts.every(isPart),
+    'parts of paint and of white, two numbers of 0.01–1000',
+  )
+  parts: [number, number];
+  @Colour() colour: string;
+}
 
 export class BottleDto implements Bottle {
   @Id() id: string;
@@ -12,9 +26,17 @@ export class BottleDto implements Bottle {
   @OrNull() @Day() triedOn: string | null;
   @Text() place: string;
   @Text() note: string;
+  @OrNull() @Between(0, 100_000) price: number | null;
+  @OrNull() @OneOf(() => WhiteSwatchDto) whiteSwatch: WhiteSwatchDto | null;
+  @OrNull() @Between(5, 100) dropsPerMl: number | null;
 }
 
 export class SaveBottleDto {
   @Whole(0, Number.MAX_SAFE_INTEGER) version: number;
   @OneOf(() => BottleDto) bottle: BottleDto;
+}
+
+/** Several bottles at once: all are saved, or none. */
+export class SaveBottlesDto {
+  @ListOf(() => SaveBottleDto) bottles: SaveBottleDto[];
 }

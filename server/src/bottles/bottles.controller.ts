@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { SaveBottleDto } from './bottle.dto.js';
+import { SaveBottleDto, SaveBottlesDto } from './bottle.dto.js';
 import { BottlesService } from './bottles.service.js';
 import type { StoredBottle } from './bottles.store.js';
 
@@ -13,6 +13,12 @@ export class BottlesController {
   @ApiOperation({ summary: 'All bottles on the shelf' })
   all(): Promise<StoredBottle[]> {
     return this.bottles.all();
+  }
+
+  @Put()
+  @ApiOperation({ summary: 'Save several bottles in one go: all of them, or none' })
+  saveAll(@Body() { bottles }: SaveBottlesDto): Promise<StoredBottle[]> {
+    return this.bottles.saveAll(bottles);
   }
 
   @Put(':id')

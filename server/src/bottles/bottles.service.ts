@@ -4,6 +4,7 @@ import { bottleFaults } from '@eveningtide/core/plan-file';
 import { Sequelize } from 'sequelize-typescript';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialsStore } from '../materials/materials.store.js';
+import { MixesStore } from '../mixes/mixes.store.js';
 import { FaultsException } from '../validation/faults.js';
 import { BottlesStore, type StoredBottle } from './bottles.store.js';
 
@@ -13,6 +14,7 @@ export class BottlesService {
     private readonly sequelize: Sequelize,
     private readonly store: BottlesStore,
     private readonly materials: MaterialsStore,
+    private readonly mixes: MixesStore,
   ) {}
 
   all(): Promise<StoredBottle[]> {
@@ -21,21 +23,43 @@ export class BottlesService {
 
   async save(id: string, sentVersion: number, bottle: Bottle): Promise<StoredBottle> {
     if (bottle.id !== id) throw new FaultsException([{ path: 'bottle.id', value: bottle.id, allowed: `the id in the address, ${id}` }]);
+    const [saved] = await this.saveAll([{ version: sentVersion, bottle }], 'bottle');
+    if (!saved) throw notFound('bottle', id);
+    return saved;
+  }
+
+  /** Saves several bottles: all of them, or none. Faults and stale versions name the bottle. */
+  async saveAll(sent: readonly StoredBottle[], path?: string): Promise<StoredBottle[]> {
     return this.sequelize.transaction(async (transaction) => {
       const materials = (await this.materials.all(transaction)).map(({ material }) => material);
-      const faults = [...bottleFaults('bottle', bottle, suppliesOf({ bottles: [], materials }))];
+      const supplies = suppliesOf({ bottles: [], materials });
+      const faults = sent.flatMap(({ bottle }, i) => [...bottleFaults(path ?? `bottles[${String(i)}].bottle`, bottle, supplies)]);
+      const twice = sent.findIndex(({ bottle }, i) => sent.findIndex((other) => other.bottle.id === bottle.id) < i);
+      if (twice >= 0)
+        faults.push({
+          path: `bottles[${String(twice)}].bottle.id`,
+          value: sent[twice]?.bottle.id ?? '',
+          allowed: 'an id that occurs once',
+        });
       if (faults.length > 0) throw new FaultsException(faults);
-      const before = await this.store.byId(id, transaction);
-      if (!before && sentVersion > 0) throw notFound('bottle', id);
-      if (before && before.version !== sentVersion) throw new StaleWriteException(`Bottle '${before.bottle.name}'`, sentVersion, before);
-      await this.store.write(bottle, sentVersion + 1, transaction);
-      return { version: sentVersion + 1, bottle };
+      const saved: StoredBottle[] = [];
+      for (const { version, bottle } of sent) {
+        const before = await this.store.byId(bottle.id, transaction);
+        if (!before && version > 0) throw notFound('bottle', bottle.id);
+        if (before && before.version !== version) throw new StaleWriteException(`Bottle '${before.bottle.name}'`, version, before);
+        await this.store.write(bottle, version + 1, transaction);
+        saved.push({ version: version + 1, bottle });
+      }
+      return saved;
     });
   }
 
   /** Steps that used the bottle keep their material and lose the bottle. */
   async remove(id: string): Promise<void> {
-    const found = await this.sequelize.transaction((transaction) => this.store.remove(id, transaction));
+    const found = await this.sequelize.transaction(async (transaction) => {
+      await this.mixes.forgetBottle(id, transaction);
+      return this.store.remove(id, transaction);
+    });
     if (!found) throw notFound('bottle', id);
   }
 }

@@ -34,6 +34,7 @@ export class WorkshopRow extends Model {
   @Column(DataType.JSON) declare display: object;
   @Column(DataType.JSON) declare schools: object;
   @Column(DataType.JSON) declare rules: object[];
+  @Column(DataType.JSON) declare measuring: object;
 }
 
 @Table({ ...AS_IS, tableName: 'weekly_evenings' })
@@ -93,6 +94,24 @@ export class BottleRow extends Model {
   @Column(DataType.STRING) declare openedOn: string | null;
   @Column(DataType.STRING) declare triedOn: string | null;
   @Column(DataType.STRING) declare place: string;
+  @Column(DataType.STRING) declare note: string;
+  @Column(DataType.REAL) declare price: number | null;
+  @Column(DataType.JSON) declare whiteSwatch: object | null;
+  @Column(DataType.REAL) declare dropsPerMl: number | null;
+}
+
+@Table({ ...AS_IS, tableName: 'mixes' })
+export class MixRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.INTEGER) declare position: number;
+  @Column(DataType.INTEGER) declare number: number;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.JSON) declare components: object[];
+  @Column(DataType.REAL) declare madeMl: number | null;
+  @Column(DataType.STRING) declare madeOn: string | null;
+  @Column(DataType.STRING) declare colour: string | null;
+  @Column(DataType.JSON) declare changes: object[];
   @Column(DataType.STRING) declare note: string;
 }
 
@@ -192,6 +211,7 @@ export class StepRow extends ChildRow {
   @Column(DataType.STRING) declare technique: string;
   @Column(DataType.STRING) declare material: string | null;
   @Column(DataType.STRING) declare bottleId: string | null;
+  @Column(DataType.STRING) declare mixId: string | null;
   @Column(DataType.JSON) declare zones: string[];
   @Column(DataType.JSON) declare dilution: object | null;
   @Column(DataType.INTEGER) declare coats: number;
@@ -225,6 +245,7 @@ export const MODELS: ModelCtor[] = [
   DryingPlaceRow,
   MaterialRow,
   BottleRow,
+  MixRow,
   FinishRow,
   PieceRow,
   PartRow,

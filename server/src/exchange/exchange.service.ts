@@ -5,6 +5,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { FinishesStore } from '../finishes/finishes.store.js';
 import { MaterialsStore } from '../materials/materials.store.js';
+import { MixesStore } from '../mixes/mixes.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
 import { FaultsException, checkShape } from '../validation/faults.js';
 import { WorkshopStore } from '../workshop/workshop.store.js';
@@ -23,16 +24,18 @@ export class ExchangeService {
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
     private readonly finishes: FinishesStore,
+    private readonly mixes: MixesStore,
     private readonly workshop: WorkshopStore,
   ) {}
 
   /** Everything that is kept, as one plan file. What was put aside stays out. */
   async export(): Promise<PlanFile> {
-    const [pieces, bottles, materials, finishes, { workshop }] = [
+    const [pieces, bottles, materials, finishes, mixes, { workshop }] = [
       await this.pieces.all(),
       await this.bottles.all(),
       await this.materials.all(),
       await this.finishes.all(),
+      await this.mixes.all(),
       await this.workshop.read(),
     ];
     return {
@@ -42,6 +45,7 @@ export class ExchangeService {
       workshop,
       materials: materials.map(({ material }) => material),
       bottles: bottles.map(({ bottle }) => bottle),
+      mixes: mixes.map(({ mix }) => mix),
       finishes: finishes.map(({ finish }) => finish),
       pieces: pieces.map(({ piece }) => piece),
     };
@@ -75,9 +79,11 @@ export class ExchangeService {
       await this.bottles.removeAll(transaction);
       await this.materials.removeAll(transaction);
       await this.finishes.removeAll(transaction);
+      await this.mixes.removeAll(transaction);
       await this.workshop.write(plan.workshop, version, transaction);
       for (const material of plan.materials) await this.materials.write(material, version, transaction);
       for (const bottle of plan.bottles) await this.bottles.write(bottle, version, transaction);
+      for (const mix of plan.mixes) await this.mixes.write(mix, version, transaction);
       for (const finish of plan.finishes) await this.finishes.write(finish, version, transaction);
       for (const piece of plan.pieces) await this.pieces.write(piece, version, transaction);
     });
@@ -91,6 +97,7 @@ export class ExchangeService {
       ...(await this.bottles.all(transaction)),
       ...(await this.materials.all(transaction)),
       ...(await this.finishes.all(transaction)),
+      ...(await this.mixes.all(transaction)),
       await this.workshop.read(transaction),
     ];
     return Math.max(0, ...kept.map(({ version }) => version));

@@ -2,6 +2,7 @@ import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan
 import { BottleDto } from '../bottles/bottle.dto.js';
 import { FinishDto } from '../finishes/finish.dto.js';
 import { OwnMaterialDto } from '../materials/material.dto.js';
+import { MixDto } from '../mixes/mix.dto.js';
 import { PieceDto } from '../pieces/piece.dto.js';
 import { Day, ListOf, OneOf, OneWord, OrNull, Whole } from '../validation/rules.js';
 import { WorkshopDto } from '../workshop/workshop.dto.js';
@@ -13,6 +14,7 @@ export class PlanFileDto implements PlanFile {
   @OneOf(() => WorkshopDto) workshop: WorkshopDto;
   @ListOf(() => OwnMaterialDto, 500) materials: OwnMaterialDto[];
   @ListOf(() => BottleDto, 2000) bottles: BottleDto[];
+  @ListOf(() => MixDto, 2000) mixes: MixDto[];
   @ListOf(() => FinishDto, 500) finishes: FinishDto[];
   @ListOf(() => PieceDto, 1000) pieces: PieceDto[];
 }

@@ -1,9 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import type { OwnMaterial } from '@eveningtide/core/materials';
+import type { MixChange } from '@eveningtide/core/mixing';
 import { materialFaults } from '@eveningtide/core/plan-file';
 import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import { BottleRow, PieceRow, StepRow } from '../database/models.js';
+import { BottleRow, MixRow, PieceRow, StepRow } from '../database/models.js';
 import { InUseException, StaleWriteException, notFound } from '../http/errors.js';
 import { FaultsException } from '../validation/faults.js';
 import { MaterialsStore, type StoredMaterial } from './materials.store.js';
@@ -46,10 +47,16 @@ export class MaterialsService {
   }
 }
 
-/** Names of the bottles and pieces that use a material, those put aside included. */
+const names = (things: readonly object[], material: string): boolean =>
+  things.some((thing) => 'material' in thing && thing.material === material);
+
+/** Names of the bottles, mixes and pieces that use a material, those put aside included. */
 async function usersOf(material: string, transaction: Transaction): Promise<string[]> {
   const bottles = await BottleRow.findAll({ where: { material }, transaction });
   const steps = await StepRow.findAll({ where: { material }, transaction });
   const pieces = await PieceRow.findAll({ where: { id: [...new Set(steps.map((step) => step.pieceId))] }, transaction });
-  return [...bottles, ...pieces].map(({ name }) => name);
+  const mixes = (await MixRow.findAll({ transaction })).filter(
+    ({ components, changes }) => names(components, material) || changes.some((change) => names((change as MixChange).added, material)),
+  );
+  return [...bottles, ...pieces, ...mixes].map(({ name }) => name);
 }

@@ -7,6 +7,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialsStore } from '../materials/materials.store.js';
+import { MixesStore } from '../mixes/mixes.store.js';
 import { FaultsException } from '../validation/faults.js';
 import { WorkshopStore } from '../workshop/workshop.store.js';
 import { PiecesStore, type StoredPiece } from './pieces.store.js';
@@ -19,6 +20,7 @@ export class PiecesService {
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
     private readonly workshop: WorkshopStore,
+    private readonly mixes: MixesStore,
   ) {}
 
   all(): Promise<StoredPiece[]> {
@@ -64,7 +66,8 @@ export class PiecesService {
     const bottles = (await this.bottles.all(transaction)).map(({ bottle }) => bottle);
     const materials = (await this.materials.all(transaction)).map(({ material }) => material);
     const places = new Set((await this.workshop.read(transaction)).workshop.climate.places.map((place) => place.id));
-    const faults = [...pieceFaults('piece', piece, { supplies: suppliesOf({ bottles, materials }), places })];
+    const mixes = new Set((await this.mixes.all(transaction)).map(({ mix }) => mix.id));
+    const faults = [...pieceFaults('piece', piece, { supplies: suppliesOf({ bottles, materials }), places, mixes })];
     if (faults.length > 0) throw new FaultsException(faults);
   }
 }

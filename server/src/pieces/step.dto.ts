@@ -42,6 +42,7 @@ export class StepDto implements Step {
   @Id() technique: string;
   @OrNull() @Id() material: string | null;
   @OrNull() @Id() bottleId: string | null;
+  @OrNull() @Id() mixId: string | null;
   @Ids(61) zones: string[];
   @OrNull() @IsDilution() dilution: Dilution | null;
   @Whole(1, 10) coats: number;

@@ -1,10 +1,10 @@
 import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
 import type { DropLiquid } from '@eveningtide/core/mixing';
-import type { Display, Equipment, Room, RuleSetting, SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
+import type { Display, Equipment, Measuring, Room, RuleSetting, SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
 import { RULES, SEVERITIES } from '@eveningtide/core/sequence';
 import { SCHOOLS, type SchoolId, type Schools } from '@eveningtide/core/techniques';
 import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
-import { Between, Clock, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Whole, YesNo } from '../validation/rules.js';
+import { Between, Clock, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Shaped, Whole, YesNo } from '../validation/rules.js';
 
 export class AirDto implements Air {
   @Between(-10, 60) tempC: number;
@@ -51,6 +51,15 @@ export class DroppersDto implements Record<DropLiquid, number> {
   @Between(5, 100) hot: number;
 }
 
+export class MeasuringDto implements Measuring {
+  @Between(0.01, 5) syringeMl: number;
+  @Between(0.1, 50) capMl: number;
+  @Between(0.05, 20) spoonMl: number;
+  @OneWord(['drops', 'syringe', 'caps']) countBy: Measuring['countBy'];
+  @Shaped('currency', { type: 'string', maxLength: 8 }, (sign) => typeof sign === 'string' && sign.length <= 8, 'at most 8 characters')
+  currency: string;
+}
+
 export class EquipmentDto implements Equipment {
   @YesNo() airbrush: boolean;
   @Whole(1, 500) boothModels: number;
@@ -94,6 +103,7 @@ export class WorkshopDto implements Workshop {
   @YesNo() careful: boolean;
   @Between(0, 60) airbrushCleanMin: number;
   @OneOf(() => DroppersDto) dropsPerMl: DroppersDto;
+  @OneOf(() => MeasuringDto) measuring: MeasuringDto;
   @OneOf(() => EquipmentDto) equipment: EquipmentDto;
   @OneOf(() => RoomDto) room: RoomDto;
   @OneOf(() => DisplayDto) display: DisplayDto;

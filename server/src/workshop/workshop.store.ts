@@ -50,12 +50,13 @@ export class WorkshopStore {
         display: row.display as Workshop['display'],
         schools: row.schools as Workshop['schools'],
         rules: row.rules as Workshop['rules'],
+        measuring: row.measuring as Workshop['measuring'],
       },
     };
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
-    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools, rules } = workshop;
+    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools, rules, measuring } = workshop;
     await WorkshopRow.upsert(
       {
         id: ONLY,
@@ -77,6 +78,7 @@ export class WorkshopStore {
         display,
         schools,
         rules,
+        measuring,
       },
       { transaction },
     );

@@ -35,6 +35,9 @@ const PLAIN = {
   source: 'common practice',
 } as const;
 
+/** Densities, g/mL, by carrier; of dry matter as it lies loose. From memory; an entry may say otherwise. */
+const DENSITY: Record<Material['carrier'], number> = { water: 1.15, alcohol: 0.85, spirit: 1.05, hot: 0.95, none: 0.7, cyano: 1.1, heat: 0.95 };
+
 type Given = Pick<Material, 'id' | 'name' | 'role' | 'family' | 'carrier'> & Partial<Material>;
 
 /** How well a kind hides what lies below, % at its reference film. From memory; an entry may say otherwise. */
@@ -63,6 +66,7 @@ const WET_DARKER_L = 8;
 export const material = (given: Given): Material => ({
   ...PLAIN,
   hidingPct: HIDING_PCT[given.role],
+  densityGPerMl: DENSITY[given.carrier],
   wetDarkerL: given.driesLighter ? WET_DARKER_L : 0,
   ...given,
 });

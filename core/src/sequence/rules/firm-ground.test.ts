@@ -47,6 +47,9 @@ describe('powder under clear coats', () => {
         triedOn: null,
         place: '',
         note: '',
+        price: null,
+        whiteSwatch: null,
+        dropsPerMl: null,
       },
     ];
     const supplies = suppliesOf({ bottles, materials: [] });
@@ -290,6 +293,9 @@ describe('bottles', () => {
       triedOn: null,
       place: '',
       note: '',
+      price: null,
+      whiteSwatch: null,
+      dropsPerMl: null,
     });
     const supplies = suppliesOf({ bottles: [bottle('old', '2020-01-01'), bottle('new', null)], materials: [] });
     const p = { ...problem([['brush-coat', 'acrylic-matt', { bottleId: 'old' }]]), supplies, bottleAgesDays: [2000] };
@@ -309,6 +315,9 @@ describe('bottles', () => {
       triedOn,
       place: '',
       note: '',
+      price: null,
+      whiteSwatch: null,
+      dropsPerMl: null,
     });
     const said = (triedOn: string | null) =>
       told(

@@ -1,3 +1,4 @@
+import { ALONE } from '../subject.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'fleet-twins';
@@ -10,11 +11,11 @@ export const fleetTwins: Rule = {
   examples: {
     fires: {
       steps: [['brush-coat', 'acrylic-matt']],
-      on: { company: { likeness: 'own', models: 3, varied: false } },
+      on: { company: { ...ALONE, models: 3, varied: false } },
     },
     silent: {
       steps: [['brush-coat', 'acrylic-matt']],
-      on: { company: { likeness: 'own', models: 3, varied: true } },
+      on: { company: { ...ALONE, models: 3, varied: true } },
     },
   },
   check(moment) {

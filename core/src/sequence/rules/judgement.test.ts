@@ -2,7 +2,18 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { MATERIALS } from '../../materials/index.js';
 import { TECHNIQUES } from '../../techniques/index.js';
-import { applyFix, checkSequence, checkWithFixes, looksAlong, type Finding, type Fix, type SequenceProblem } from '../index.js';
+import { plainStep } from '../../subjects/index.js';
+import {
+  ALONE,
+  applyFix,
+  checkSequence,
+  checkWithFixes,
+  looksAlong,
+  mixKeyOf,
+  type Finding,
+  type Fix,
+  type SequenceProblem,
+} from '../index.js';
 import { problem, subject, type Short, type SubjectGiven } from '../example.js';
 import { deltaE00OfHex } from '../../colour/index.js';
 
@@ -96,7 +107,23 @@ describe('a batch', () => {
     ['filter', 'wash-acrylic', { members: ['a'], dilution: { thinner: 'water', parts: [1, 6] } }],
     ['filter', 'wash-acrylic', { members: ['b'], dilution: { thinner: 'water', parts: [1, 6] } }],
   ];
-  const company = (likeness: 'alike' | 'own', models: number, varied = false): SubjectGiven => ({ company: { likeness, models, varied } });
+  const company = (likeness: 'alike' | 'own', models: number, varied = false): SubjectGiven => ({
+    company: { ...ALONE, likeness, models, varied },
+  });
+
+  test('the mix of another piece that does not keep until this step is told once', () => {
+    const dilution = { thinner: 'water', parts: [1, 6] as [number, number] };
+    const step: Short = ['filter', 'wash-acrylic', { dilution, startMin: 10_000 }];
+    const mix = mixKeyOf(plainStep({ id: 's', technique: 'filter', material: 'wash-acrylic', zones: ['all'], dilution }))!;
+    const after = (startMin: number, likeness: 'alike' | 'own' = 'alike'): SubjectGiven => ({
+      company: { ...ALONE, likeness, models: 2, mixed: [{ name: 'Van 14', mix, technique: 'filter', startMin }] },
+    });
+    // thinned acrylic keeps two days, 2880 minutes
+    expect(told('unmixed-batch', [step], after(10_000 - 2881))).toEqual(['hint@1']);
+    expect(told('unmixed-batch', [step], after(10_000 - 2880))).toEqual([]);
+    expect(told('unmixed-batch', [step], after(12_000))).toEqual([]);
+    expect(told('unmixed-batch', [step], after(0, 'own'))).toEqual([]);
+  });
 
   test('a mix made anew is told where the pieces are to match', () => {
     expect(told('unmixed-batch', mix, company('alike', 2))).toEqual(['hint@2']);

@@ -5,7 +5,7 @@ import { pieceFaults } from '../../plan-file/index.js';
 import { TEMPLATES, boxOf, completeSize, elevationsOf, pieceFromTemplate, resized, templateById } from '../index.js';
 import { areaOf, arched, circle, rect } from './geometry.js';
 
-const around = { supplies: CATALOGUE, places: new Set<string>() };
+const around = { supplies: CATALOGUE, mixes: new Set<string>(), places: new Set<string>() };
 const made = (id: string, size = templateById(id).size) =>
   pieceFromTemplate(templateById(id), { id: 'p', name: 'A piece', scaleRatio: 76, size });
 const areas = (id: string, size?: Parameters<typeof made>[1]) =>

@@ -1,0 +1,128 @@
+import { MATERIALS, plainBottle, type Bottle, type Supplies } from '../materials/index.js';
+import { isDate } from '../schedule/index.js';
+
+/**
+ * Bottles as rows of words, the way a table file holds them. A first line names the columns; unknown columns are left alone,
+ * missing ones leave what a known bottle has.
+ */
+export const BOTTLE_COLUMNS = [
+  'name',
+  'kind',
+  'colour',
+  'holds_ml',
+  'left_ml',
+  'opened_on',
+  'tried_on',
+  'price',
+  'stands',
+  'note',
+] as const;
+export type BottleColumn = (typeof BOTTLE_COLUMNS)[number];
+export type BottleRow = Partial<Record<BottleColumn, string>>;
+
+/** What is wrong with a line: which column, what stands there, what may. */
+export interface RowFault {
+  /** Line of the file, the heading is line 1. */
+  line: number;
+  column: string;
+  value: string;
+  allowed: string;
+}
+
+export interface RowsRead {
+  /** Bottles to keep: new ones, and known ones with what the file says of them. */
+  bottles: { bottle: Bottle; line: number; known: boolean }[];
+  faults: RowFault[];
+}
+
+const fold = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g, '');
+const COLOUR = /^#[0-9a-f]{6}$/i;
+const MOST_ML = 100_000;
+const MOST_PRICE = 100_000;
+const LONGEST_NAME = 120;
+const LONGEST_NOTE = 4000;
+
+/**
+ * Reads rows into bottles. A bottle of the same name and kind on the shelf is changed, any other is new. A line with any fault
+ * gives no bottle; nothing is guessed. `newId` makes ids for new ones.
+ */
+export function bottlesFromRows(rows: readonly BottleRow[], supplies: Supplies, newId: () => string): RowsRead {
+  const kinds = new Map(supplies.materials.flatMap(({ id, name }) => [[fold(id), id] as const, [fold(name), id] as const]));
+  const out: RowsRead = { bottles: [], faults: [] };
+  const seen = new Map<string, number>();
+  for (const [i, row] of rows.entries()) {
+    const line = i + 2;
+    const faults: RowFault[] = [];
+    const fault = (column: BottleColumn, allowed: string): null => {
+      faults.push({ line, column, value: row[column]?.trim() ?? '', allowed });
+      return null;
+    };
+    const name = row.name?.trim() ?? '';
+    if (name === '' || name.length > LONGEST_NAME) fault('name', `a name of 1–${String(LONGEST_NAME)} characters`);
+    const kind =
+      kinds.get(fold(row.kind ?? '')) ?? fault('kind', `a kind of the catalogue or of your own, such as “${MATERIALS[0]?.name ?? ''}”`);
+    const key = `${name} ${kind ?? ''}`;
+    const before = seen.get(key);
+    if (name !== '' && kind !== null && before !== undefined)
+      fault('name', `each bottle once: it stands on line ${String(before)} already`);
+    seen.set(key, line);
+    const known = supplies.bottles.find((bottle) => bottle.name === name && bottle.material === kind);
+    const base =
+      known ?? plainBottle({ id: '', name, material: kind ?? '', colour: kind === null ? '#8b8a88' : supplies.material(kind).colour });
+    const has = (column: BottleColumn): boolean => row[column] !== undefined;
+    const text = (column: 'stands' | 'note', was: string, longest: number): string => {
+      if (!has(column)) return was;
+      const typed = row[column]?.trim() ?? '';
+      if (typed.length > longest) fault(column, `at most ${String(longest)} characters`);
+      return typed;
+    };
+    const amount = (column: 'holds_ml' | 'left_ml' | 'price', was: number | null, most: number): number | null => {
+      if (!has(column)) return was;
+      const typed = row[column]?.trim().replace(',', '.') ?? '';
+      if (typed === '') return null;
+      const value = Number(typed);
+      return Number.isFinite(value) && value >= 0 && value <= most ? value : fault(column, `a number of 0–${String(most)}, or nothing`);
+    };
+    const day = (column: 'opened_on' | 'tried_on', was: string | null): string | null => {
+      if (!has(column)) return was;
+      const typed = row[column]?.trim() ?? '';
+      if (typed === '') return null;
+      return isDate(typed) ? typed : fault(column, 'a date such as 2026-11-25, or nothing');
+    };
+    const typedColour = row.colour?.trim() ?? '';
+    if (typedColour !== '' && !COLOUR.test(typedColour)) fault('colour', 'a colour such as #6b4a32, or nothing');
+    const bottle: Bottle = {
+      ...base,
+      colour: typedColour === '' ? base.colour : typedColour.toLowerCase(),
+      sizeMl: amount('holds_ml', base.sizeMl, MOST_ML),
+      leftMl: amount('left_ml', base.leftMl, MOST_ML),
+      openedOn: day('opened_on', base.openedOn),
+      triedOn: day('tried_on', base.triedOn),
+      price: amount('price', base.price, MOST_PRICE),
+      place: text('stands', base.place, LONGEST_NAME),
+      note: text('note', base.note, LONGEST_NOTE),
+    };
+    if (faults.length === 0 && bottle.sizeMl !== null && bottle.leftMl !== null && bottle.leftMl > bottle.sizeMl)
+      fault('left_ml', `at most what the bottle holds, ${String(bottle.sizeMl)}`);
+    if (faults.length > 0) out.faults.push(...faults);
+    else out.bottles.push({ bottle: known ? bottle : { ...bottle, id: newId() }, line, known: known !== undefined });
+  }
+  return out;
+}
+
+/** Bottles as rows to write. Reading them back gives the same bottles. */
+export function rowsFromBottles(bottles: readonly Bottle[], supplies: Supplies): Record<BottleColumn, string>[] {
+  const words = (value: number | string | null): string => (value === null ? '' : String(value));
+  return bottles.map((bottle) => ({
+    name: bottle.name,
+    kind: supplies.isMaterial(bottle.material) ? supplies.material(bottle.material).name : bottle.material,
+    colour: bottle.colour,
+    holds_ml: words(bottle.sizeMl),
+    left_ml: words(bottle.leftMl),
+    opened_on: words(bottle.openedOn),
+    tried_on: words(bottle.triedOn),
+    price: words(bottle.price),
+    stands: bottle.place,
+    note: bottle.note,
+  }));
+}

@@ -1,0 +1,74 @@
+import { deltaE00OfHex, lightnessOf } from '../colour/index.js';
+import { areaLaidMm2, useOf } from '../coverage/index.js';
+import type { Supplies } from '../materials/index.js';
+import { incomingOf, looksAlong, type SequenceProblem } from '../sequence/index.js';
+import { plainStep, type Piece } from '../subjects/index.js';
+import { pricePerMl } from './cost.js';
+
+/** What one clear coat or fixer would do as the last coat of a zone. */
+export interface Sealant {
+  material: string;
+  bottleId: string | null;
+  name: string;
+  /** ΔE₀₀ between the look before and after, the mean of recess, face and crest as it is seen. */
+  shiftDe00: number;
+  /** Lighter (above 0) or darker, L*. */
+  shiftL: number;
+  sheenGu: number | null;
+  filmUm: number;
+  /** What it takes for the zones, mL. */
+  ml: number;
+  /** In the painter's own currency; null where no price is known. */
+  cost: number | null;
+  onShelf: boolean;
+}
+
+const COATS = 2;
+
+/** Every clear coat and fixer there is, compared as two thin coats over the finished sequence of a zone: least change of colour first. */
+export function sealantsCompared(piece: Piece, zoneId: string, problem: SequenceProblem, supplies: Supplies): Sealant[] {
+  const clears = supplies.materials.filter(({ role }) => role === 'clear' || role === 'fixer');
+  const before = looksAlong(problem).at(-1)?.[zoneId];
+  if (!before) throw new RangeError(`zone '${zoneId}' is not of this piece`);
+  return clears
+    .flatMap((material): Sealant[] => {
+      const bottles = supplies.bottles.filter((bottle) => bottle.material === material.id);
+      const technique = material.role === 'fixer' ? 'fix' : 'clear-coat';
+      const base = plainStep({
+        id: 'sealant',
+        technique,
+        material: material.id,
+        zones: [zoneId],
+        coats: material.role === 'fixer' ? 1 : COATS,
+      });
+      const steps = [...problem.steps, base];
+      const after = looksAlong({
+        ...problem,
+        steps,
+        startsMin: [...problem.startsMin, null],
+        durationsMin: [...problem.durationsMin, 0],
+      }).at(-1)?.[zoneId];
+      if (!after) return [];
+      const { cup, direct } = useOf(base, piece, { supplies });
+      const ml = cup ? cup.laidMl + cup.residueMl : direct.reduce((sum, portion) => sum + portion.ml, 0);
+      const cheapest = bottles.reduce<number | null>((best, bottle) => {
+        const perMl = pricePerMl(bottle);
+        return perMl === null || (best !== null && best <= perMl) ? best : perMl;
+      }, null);
+      return [
+        {
+          material: material.id,
+          bottleId: bottles[0]?.id ?? null,
+          name: bottles[0]?.name ?? material.name,
+          shiftDe00: deltaE00OfHex(before.mean, after.mean),
+          shiftL: lightnessOf(after.mean) - lightnessOf(before.mean),
+          sheenGu: material.sheenGu,
+          filmUm: incomingOf(base, supplies).dryUm * base.coats,
+          ml: areaLaidMm2(base, piece, 100) > 0 ? ml : 0,
+          cost: cheapest === null ? null : cheapest * ml,
+          onShelf: bottles.length > 0,
+        },
+      ];
+    })
+    .sort((a, b) => Number(b.onShelf) - Number(a.onShelf) || a.shiftDe00 - b.shiftDe00);
+}

@@ -1,0 +1,138 @@
+import { useOf, type Portion, type Stores } from '../coverage/index.js';
+import { CATALOGUE } from '../materials/index.js';
+import { keepsOfMix, type MixComponent } from '../mixing/index.js';
+import { addDays, operationOf, type Outlook } from '../schedule/index.js';
+import type { Piece, Step } from '../subjects/index.js';
+
+const DAY_MIN = 1440;
+
+/** When a step is planned: minute of the plan and its evening's date; null where the plan found no place for it. */
+export interface When {
+  startMin: number | null;
+  date: string | null;
+}
+
+/** A step of a piece as it will be done: a step of a repeat group comes once a round. */
+export interface StepAt extends When {
+  pieceId: string;
+  stepIndex: number;
+  step: Step;
+}
+
+/** One cup: everything that is stirred once and used within the time it keeps. */
+export interface PlannedMix {
+  key: string;
+  /** The same mix is made for the nth time. */
+  time: number;
+  /** Parts sum to 1. One component alone is poured, not mixed. */
+  components: MixComponent[];
+  colour: string | null;
+  for: (StepAt & { ml: number })[];
+  /** What stays in cup and brush, once. */
+  residueMl: number;
+  totalMl: number;
+  keeps: { minutes: number; why: string; freshOnly: boolean };
+}
+
+/** So much of one thing, for one step, at its time. */
+export interface Use extends Portion, When {
+  pieceId: string;
+  stepId: string;
+  stepIndex: number;
+  why: 'laid' | 'left in cup' | 'cleaning';
+}
+
+/** The steps of all pieces of an outlook, soonest first; what has no place comes last. */
+export function stepsInTime(outlook: Outlook): StepAt[] {
+  const starts = new Map<string, number>();
+  for (const { id, startMin } of outlook.plan.placed) {
+    const { pieceId, stepIndex, sitting } = operationOf(id);
+    if (sitting === 0) starts.set(`${pieceId}/${String(stepIndex)}`, startMin);
+  }
+  const all = outlook.pieces.flatMap(({ pieceId, steps }) =>
+    steps.map((step, stepIndex): StepAt => {
+      const startMin = starts.get(`${pieceId}/${String(stepIndex)}`) ?? null;
+      return {
+        pieceId,
+        stepIndex,
+        step,
+        startMin,
+        date: startMin === null ? null : addDays(outlook.originDate, Math.floor(startMin / DAY_MIN)),
+      };
+    }),
+  );
+  return all.sort((a, b) => (a.startMin ?? Infinity) - (b.startMin ?? Infinity));
+}
+
+/** What all pieces need: the cups to mix, and every portion of every thing. */
+export interface Needs {
+  mixes: PlannedMix[];
+  uses: Use[];
+}
+
+/**
+ * What the pieces of a plan need. One mix is made for everything that takes it while it keeps, across pieces and evenings; what stays
+ * in the cup is counted once a cup, and what is used is the sum over its steps.
+ */
+export function needsOf(pieces: readonly Piece[], outlook: Outlook, stores: Stores = {}): Needs {
+  const { supplies = CATALOGUE } = stores;
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+  const open = new Map<string, PlannedMix>();
+  const mixes: PlannedMix[] = [];
+  const uses: Use[] = [];
+  for (const at of stepsInTime(outlook)) {
+    const piece = byId.get(at.pieceId);
+    if (!piece) continue;
+    const { cup, direct, cleaning } = useOf(at.step, piece, stores);
+    const add = (portions: readonly Portion[], why: Use['why']): void => {
+      for (const portion of portions)
+        uses.push({
+          ...portion,
+          pieceId: at.pieceId,
+          stepId: at.step.id,
+          stepIndex: at.stepIndex,
+          startMin: at.startMin,
+          date: at.date,
+          why,
+        });
+    };
+    add(direct, 'laid');
+    add(cleaning, 'cleaning');
+    if (!cup) continue;
+    let mix = open.get(cup.key);
+    if (!mix || !keepsUntil(mix, at)) {
+      const keeps = keepsOfMix(cup, supplies);
+      mix = {
+        key: cup.key,
+        time: (mix?.time ?? 0) + 1,
+        components: cup.components,
+        colour: cup.colour,
+        for: [],
+        residueMl: 0,
+        totalMl: 0,
+        keeps,
+      };
+      open.set(cup.key, mix);
+      mixes.push(mix);
+    }
+    add(portionsOf(cup, cup.laidMl), 'laid');
+    // a larger cup or brush keeps more; only the largest of one mix counts
+    const more = Math.max(0, cup.residueMl - mix.residueMl);
+    add(portionsOf(cup, more), 'left in cup');
+    mix.residueMl += more;
+    mix.totalMl += cup.laidMl + more;
+    mix.for.push({ ...at, ml: cup.laidMl });
+  }
+  return { mixes, uses };
+}
+
+/** Whether the cup made at the first step is still good; what has no time yet is taken as near. */
+function keepsUntil(mix: PlannedMix, { startMin }: When): boolean {
+  const made = mix.for[0]?.startMin ?? null;
+  return made === null || startMin === null || startMin <= made + mix.keeps.minutes;
+}
+
+function portionsOf({ components, colour }: { components: readonly MixComponent[]; colour: string | null }, ml: number): Portion[] {
+  if (ml <= 0) return [];
+  return components.map(({ material, bottleId, parts }, i) => ({ material, bottleId, colour: i === 0 ? colour : null, ml: ml * parts }));
+}
