@@ -3,7 +3,7 @@ import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildLibraries } from '../scripts/lib/build.mjs';
 import { ROOT } from '../scripts/lib/run.mjs';
-import { BOTTLES, MATERIALS } from './data/shelf.mjs';
+import { BOTTLES, MATERIALS, MIXES } from './data/shelf.mjs';
 import { pieces } from './data/pieces.mjs';
 import { drawPictures } from './data/pictures.mjs';
 
@@ -62,6 +62,7 @@ const plan = {
   workshop,
   materials: MATERIALS,
   bottles: BOTTLES,
+  mixes: MIXES,
   finishes,
   pieces: made,
 };

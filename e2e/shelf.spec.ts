@@ -5,7 +5,7 @@ test('the shelf is searched by keyboard; a bottle that is too old is told on the
   await expect(page.getByRole('row')).toHaveCount(27);
   await page.keyboard.press('/');
   await page.keyboard.type('spirit box');
-  await expect(page.getByRole('status').filter({ hasText: 'of 26' })).toHaveText('4 of 26');
+  await expect(page.getByRole('status').filter({ hasText: 'of 31' })).toHaveText('4 of 31');
   await page.keyboard.press('Control+A');
   await page.keyboard.type('lichen green');
   await page.getByRole('button', { name: 'Change Lichen green' }).press('Enter');

@@ -83,6 +83,9 @@ test('the demo lives beside the painter’s own data and never over them', async
         triedOn: null,
         place: '',
         note: '',
+        price: null,
+        whiteSwatch: null,
+        dropsPerMl: null,
       },
     }),
   });

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { DEFAULT_WORKSHOP, addDays, daysBetween } from '../schedule/index.js';
 import { finishOf, type Finish } from '../finishes/index.js';
 import { NO_INTENT, pieceFromTemplate, plainStep, templateById, type Piece, type Wish } from '../subjects/index.js';
+import type { Mix } from '../mixing/index.js';
 import { CATALOGUE, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
 import { stepPaint } from '../sequence/index.js';
 import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
@@ -62,6 +63,17 @@ const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
   ...more,
 });
 
+const mix: Mix = {
+  id: 'mix',
+  number: 1,
+  name: 'Mix',
+  components: [{ material: 'wash-enamel', bottleId: 'umber', parts: 1 }],
+  madeMl: 4,
+  madeOn: '2026-11-20',
+  colour: null,
+  changes: [{ on: '2026-11-21', words: 'darker', added: [] }],
+  note: '',
+};
 const rust: Wish = {
   id: 'w',
   effect: 'rust-tones',
@@ -143,6 +155,21 @@ describe('faults of a plan', () => {
     ['thinner as a base', plan({ materials: [{ ...own, like: 'water' }] }), 'materials[0].like', 'water'],
     ['own material that hides the catalogue’s', plan({ materials: [{ ...own, id: 'acrylic-matt' }] }), 'materials[0].id', 'acrylic-matt'],
     ['amount left', plan({ bottles: [{ ...bottle, leftMl: 41 }] }), 'bottles[0].leftMl', '41'],
+    ['mix of a step', spoilt({ steps: [{ ...step, mixId: 'none' }] }), 'pieces[0].steps[0].mixId', 'none'],
+    [
+      'material of a mix',
+      plan({ mixes: [{ ...mix, components: [{ material: 'jam', bottleId: null, parts: 1 }] }] }),
+      'mixes[0].components[0].material',
+      'jam',
+    ],
+    ['mix of nothing', plan({ mixes: [{ ...mix, components: [] }] }), 'mixes[0].components', '0'],
+    [
+      'mix without parts',
+      plan({ mixes: [{ ...mix, components: [{ material: 'water', bottleId: null, parts: 0 }] }] }),
+      'mixes[0].components[0].parts',
+      '0',
+    ],
+    ['mix id', plan({ mixes: [mix, mix] }), 'mixes[1].id', 'mix'],
     ['bottle id', plan({ bottles: [bottle, bottle] }), 'bottles[1].id', 'umber'],
   ])('an unknown or doubled %s is named with its place', (_what, broken, path, value) => {
     const faults = planFaults(broken);
@@ -156,7 +183,9 @@ describe('dates on an anchor', () => {
     fc.assert(
       fc.property(fc.integer({ min: -800, max: 800 }), (days) => {
         const today = addDays('2026-11-24', days);
-        const moved = anchoredOn(plan(), today);
+        const moved = anchoredOn(plan({ mixes: [mix] }), today);
+        expect(daysBetween(today, moved.mixes[0]!.madeOn!)).toBe(-4);
+        expect(daysBetween(today, moved.mixes[0]!.changes[0]!.on)).toBe(-3);
         expect(moved.anchorDate).toBeNull();
         expect(moved.workshop.dates[0]?.date).toBe(today);
         expect(daysBetween(today, moved.pieces[0]!.doneBy!)).toBe(12);
@@ -233,6 +262,23 @@ describe('a file of version 2', () => {
       ],
     };
     expect(upgraded(second)).toEqual(plan());
+  });
+});
+
+describe('a file of version 3', () => {
+  test('gets no mixes, no prices and the usual measuring tools', () => {
+    const { mixes: _mixes, ...rest } = plan({ finishes: [finish] });
+    const { measuring: _measuring, ...workshop } = rest.workshop;
+    const plain = ({ mixId: _mix, ...step3 }: (typeof piece.steps)[number]) => step3;
+    const third = {
+      ...rest,
+      version: 3,
+      workshop,
+      bottles: rest.bottles.map(({ price: _price, whiteSwatch: _swatch, dropsPerMl: _drops, ...own3 }) => own3),
+      finishes: [{ ...finish, versions: finish.versions.map((version) => ({ ...version, steps: version.steps.map(plain) })) }],
+      pieces: [{ ...piece, steps: piece.steps.map(plain) }],
+    };
+    expect(upgraded(third)).toEqual(plan({ finishes: [finish] }));
   });
 });
 

@@ -3,6 +3,7 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize-typescript';
+import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
 import request from 'supertest';
 import { testApp, testPiece } from '../testing.js';
 import { MIGRATIONS, NewerDatabaseError, migrate } from './migrate.js';
@@ -70,10 +71,11 @@ describe('database', () => {
           climate: { places: [{ id: 'loft', models: 4 }] },
           equipment: { airbrush: true },
           display: { units: 'metric' },
+          measuring: DEFAULT_WORKSHOP.measuring,
         },
       });
       expect(await get('/api/pieces/van')).toMatchObject({ version: 5, piece: { name: 'Van', sizeMm: null, archivedOn: null } });
-      expect(await get('/api/bottles')).toMatchObject([{ bottle: { id: 'umber', triedOn: null } }]);
+      expect(await get('/api/bottles')).toMatchObject([{ bottle: { id: 'umber', triedOn: null, price: null, whiteSwatch: null } }]);
       await end();
     }));
 
