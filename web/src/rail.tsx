@@ -1,7 +1,7 @@
 import { BookOpen, Settings2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { useBottlesQuery, usePiecesQuery } from './store/api.js';
+import { useBottlesQuery, useMixesQuery, usePiecesQuery } from './store/api.js';
 import { BenchClimate } from './workshop/bench-climate.js';
 import { usePlan } from './workers/outlook-context.js';
 import { tonightOf } from './tonight/tonight.js';
@@ -12,6 +12,7 @@ const entry = 'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-me
 export function Rail() {
   const { data: stored } = usePiecesQuery();
   const { data: bottles } = useBottlesQuery();
+  const { data: mixes } = useMixesQuery();
   const pieces = stored?.filter(({ piece }) => piece.archivedOn === null);
   const { outlook, now } = usePlan();
   const tonight = outlook ? tonightOf(outlook, now.minute) : null;
@@ -20,6 +21,7 @@ export function Rail() {
     { to: '/pieces', name: 'Pieces', count: pieces?.length ?? 0 },
     { to: '/evenings', name: 'Evenings', count: outlook?.plan.eveningsUsed ?? 0 },
     { to: '/shelf', name: 'Shelf', count: bottles?.length ?? 0 },
+    { to: '/mixing', name: 'Mixing', count: mixes?.length ?? 0 },
   ];
   return (
     <aside className="no-print flex flex-col overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3">

@@ -5,3 +5,4 @@ export * from './cost.js';
 export * from './bottle-life.js';
 export * from './sealants.js';
 export * from './bottle-rows.js';
+export * from './stock-count.js';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { useOf } from '../coverage/index.js';
+import { mixFacts, mixForMl, useOf } from '../coverage/index.js';
 import { CATALOGUE, plainBottle, suppliesOf, type Bottle } from '../materials/index.js';
 import type { Mix } from '../mixing/index.js';
 import { DEFAULT_WORKSHOP, planPieces, sequenceProblem } from '../schedule/index.js';
@@ -12,6 +12,7 @@ import {
   costsOf,
   lifeOf,
   needsOf,
+  readCount,
   rowsFromBottles,
   sealantsCompared,
   shoppingList,
@@ -270,6 +271,48 @@ describe('the shelf', () => {
     expect(at('2023-12-20').life).toBe('dying');
     expect(at('2022-01-01')).toMatchObject({ life: 'dead' });
     expect(at('2024-03-01', '2027-03-10')).toMatchObject({ life: 'dying', plannedPast: '2027-03-10' });
+  });
+});
+
+describe('counting the stock', () => {
+  test.each<[string, number | null, number | string]>([
+    ['12,5', 20, 12.5],
+    ['40 %', 20, 8],
+    ['1/2', 20, 10],
+    ['full', 17, 17],
+    ['Empty', null, 0],
+    ['25', 20, 'not more than it holds'],
+    ['3/2', 20, 'not more than all of it'],
+    ['half', 20, 'an amount, a share such as 40 % or 1/2, “full” or “empty”'],
+    ['1/2', null, 'an amount: it is not known how much it holds'],
+    ['', 20, 'an amount, a share such as 40 % or 1/2, “full” or “empty”'],
+  ])('“%s” of a bottle that holds %p is %p', (text, sizeMl, expected) => {
+    const read = readCount(text, { sizeMl });
+    if (typeof expected === 'number') expect(read).toEqual({ ok: true, value: expected });
+    else expect(read).toMatchObject({ ok: false, problem: { field: 'left', allowed: expected } });
+  });
+});
+
+describe('a mix', () => {
+  const components = [
+    { material: 'acrylic-matt', bottleId: null, parts: 3 },
+    { material: 'acrylic-thinner', bottleId: null, parts: 2 },
+  ];
+
+  test('for three wagons makes three times what lands, and one cup', () => {
+    const on = (count: number) => ({ technique: 'airbrush-coat', tool: null, coats: 2, coverPct: null, on: Array.from({ length: count }, () => ({ piece: van('1', []), zones: ['all'] })) });
+    const [one, three] = [1, 3].map((count) => mixForMl(components, 'acrylic-matt', on(count)));
+    expect(three! - 0.5).toBeCloseTo(3 * (one! - 0.5));
+  });
+
+  test('has solids, films and a spreading rate of its own, not the bottle’s', () => {
+    const facts = mixFacts(components, 'airbrush-coat', null)!;
+    expect(facts.solidsPct).toBeCloseTo(21);
+    // airbrushed acrylic lies 8 µm dry; half of it misses
+    expect(facts.wetFilmUm).toBeCloseTo(8 / 0.21);
+    expect(facts.spreadingM2PerL).toBeCloseTo(((10 * 21) / 8) * 0.5);
+    expect(facts.flow.verdict).toBe('right');
+    expect(mixFacts([components[1]!], 'airbrush-coat', null)).toBeNull();
   });
 });
 

@@ -104,7 +104,7 @@ function Card({ piece }: { piece: Piece }) {
 }
 
 function StepTable({ piece }: { piece: Piece }) {
-  const { outlook, supplies } = usePlan();
+  const { outlook, supplies, mixes } = usePlan();
   const own = usePieceOutlook(piece.id);
   const { data: workshop } = useWorkshopQuery();
   const days = useDays();
@@ -124,7 +124,7 @@ function StepTable({ piece }: { piece: Piece }) {
         {piece.steps.map((step, i) => {
           const { technique, tool } = incomingOf(step, supplies);
           const paint = stepPaint(step, supplies);
-          const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl);
+          const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
           const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
           const report = own?.reports[at];
           const group = piece.groups.find((one) => one.id === step.groupId);

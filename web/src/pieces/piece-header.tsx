@@ -76,13 +76,14 @@ export function PieceHeader({ piece }: { piece: Piece }) {
       <nav aria-label="Of this piece" className="no-print -mb-2.5 mt-1 flex gap-1">
         <Part to={`/pieces/${piece.id}`} name="Sequence" count={piece.steps.length} />
         <Part to={`/pieces/${piece.id}/wishes`} name="Wishes" count={piece.intent?.wishes.length ?? 0} />
+        <Part to={`/pieces/${piece.id}/film`} name="Film" count={null} />
       </nav>
       <Conflict />
     </header>
   );
 }
 
-function Part({ to, name, count }: { to: string; name: string; count: number }) {
+function Part({ to, name, count }: { to: string; name: string; count: number | null }) {
   return (
     <NavLink
       end
@@ -91,7 +92,7 @@ function Part({ to, name, count }: { to: string; name: string; count: number }) 
         `border-b-4 px-2 pb-1 ${isActive ? 'border-ink font-semibold' : 'border-transparent hover:border-line-strong'}`
       }
     >
-      {name} <span className="figures text-[0.8125rem] text-ink-2">{count}</span>
+      {name} {count !== null && <span className="figures text-[0.8125rem] text-ink-2">{count}</span>}
     </NavLink>
   );
 }

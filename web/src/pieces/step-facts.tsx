@@ -16,7 +16,7 @@ import { solventWords } from './words.js';
 
 /** What the open step means in minutes, millilitres and cautions. */
 export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string; onAddAfter: (stepId: string) => void }) {
-  const { outlook, supplies } = usePlan();
+  const { outlook, supplies, mixes } = usePlan();
   const days = useDays();
   const shown = useShown();
   const own = usePieceOutlook(piece.id);
@@ -26,7 +26,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
   const step = piece.steps.find((s) => s.id === stepId);
   if (!outlook || !own || !report || !step) return <p className="px-4 py-3 text-ink-2">Working it out …</p>;
   const { material } = incomingOf(step, supplies);
-  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl);
+  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const when = (minute: number) => (Number.isFinite(minute) ? days.when(outlook.originDate, minute) : 'not in this air');
   const { ripening, takeBack } = report;
   return (

@@ -1,5 +1,6 @@
 import type { Finish } from '@eveningtide/core/finishes';
 import type { Bottle, OwnMaterial } from '@eveningtide/core/materials';
+import type { Mix } from '@eveningtide/core/mixing';
 import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Picture, Piece } from '@eveningtide/core/subjects';
@@ -33,6 +34,11 @@ export interface StoredFinish {
   finish: Finish;
 }
 
+export interface StoredMix {
+  version: number;
+  mix: Mix;
+}
+
 export type StoredPicture = Pick<Picture, 'fileName' | 'takenOn' | 'widthPx' | 'heightPx'>;
 
 export interface StoredWorkshop {
@@ -52,7 +58,7 @@ export interface Refusal {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['pieces', 'bottles', 'materials', 'finishes', 'workshop', 'backups'],
+  tagTypes: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     pieces: build.query<StoredPiece[], void>({ query: () => 'pieces', providesTags: ['pieces'] }),
@@ -60,6 +66,7 @@ export const api = createApi({
     materials: build.query<StoredMaterial[], void>({ query: () => 'materials', providesTags: ['materials'] }),
     workshop: build.query<StoredWorkshop, void>({ query: () => 'workshop', providesTags: ['workshop'] }),
     finishes: build.query<StoredFinish[], void>({ query: () => 'finishes', providesTags: ['finishes'] }),
+    mixes: build.query<StoredMix[], void>({ query: () => 'mixes', providesTags: ['mixes'] }),
     backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
     // the list is patched in place: fetching it again after each autosave would be work for nothing
     savePiece: build.mutation<StoredPiece, { version: number; piece: Piece }>({
@@ -88,10 +95,24 @@ export const api = createApi({
       query: ({ version, bottle }) => ({ url: `bottles/${bottle.id}`, method: 'PUT', body: { version, bottle } }),
       invalidatesTags: ['bottles'],
     }),
-    // steps that used the bottle lose it
+    // all of them, or none
+    saveBottles: build.mutation<StoredBottle[], StoredBottle[]>({
+      query: (bottles) => ({ url: 'bottles', method: 'PUT', body: { bottles } }),
+      invalidatesTags: ['bottles'],
+    }),
+    // steps and mixes that used the bottle lose it
     deleteBottle: build.mutation<void, string>({
       query: (id) => ({ url: `bottles/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['bottles', 'pieces'],
+      invalidatesTags: ['bottles', 'pieces', 'mixes'],
+    }),
+    saveMix: build.mutation<StoredMix, StoredMix>({
+      query: ({ version, mix }) => ({ url: `mixes/${mix.id}`, method: 'PUT', body: { version, mix } }),
+      invalidatesTags: ['mixes'],
+    }),
+    // steps that used the mix lose it
+    deleteMix: build.mutation<void, string>({
+      query: (id) => ({ url: `mixes/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['mixes', 'pieces'],
     }),
     saveMaterial: build.mutation<StoredMaterial, StoredMaterial>({
       query: ({ version, material }) => ({ url: `materials/${material.id}`, method: 'PUT', body: { version, material } }),
@@ -123,7 +144,7 @@ export const api = createApi({
         typeof from === 'string'
           ? { url: `backups/${from}/restore`, method: 'POST' }
           : { url: 'backups', method: 'PUT', body: from, headers: { 'content-type': 'application/gzip' } },
-      invalidatesTags: ['pieces', 'bottles', 'materials', 'finishes', 'workshop', 'backups'],
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups'],
     }),
     saveWorkshop: build.mutation<StoredWorkshop, StoredWorkshop>({
       query: (body) => ({ url: 'workshop', method: 'PUT', body }),
@@ -139,7 +160,7 @@ export const api = createApi({
     }),
     importPlan: build.mutation<{ pieces: number; bottles: number }, { file: unknown; today: string }>({
       query: ({ file, today }) => ({ url: `plan-file?today=${today}`, method: 'PUT', body: file }),
-      invalidatesTags: ['pieces', 'bottles', 'materials', 'finishes', 'workshop'],
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop'],
     }),
     exportPlan: build.query<PlanFile, void>({ query: () => 'plan-file', keepUnusedDataFor: 0 }),
   }),
@@ -152,6 +173,10 @@ export const {
   useWorkshopQuery,
   useBackupsQuery,
   useSaveBottleMutation,
+  useSaveBottlesMutation,
+  useMixesQuery,
+  useSaveMixMutation,
+  useDeleteMixMutation,
   useDeleteBottleMutation,
   useSaveMaterialMutation,
   useDeleteMaterialMutation,

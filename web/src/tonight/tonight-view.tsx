@@ -113,7 +113,7 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
 }
 
 function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefined; originDate: string }) {
-  const supplies = useSupplies();
+  const { supplies, mixes } = usePlan();
   const days = useDays();
   const shown = useShown();
   const { data: workshop } = useWorkshopQuery();
@@ -121,7 +121,7 @@ function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefine
   const { step, report } = job;
   const { technique, tool } = incomingOf(step, supplies);
   const paint = stepPaint(step, supplies);
-  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl);
+  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const ready = report.ripening?.recoatFromMin ?? null;
   return (
     <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">

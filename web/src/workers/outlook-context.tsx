@@ -1,7 +1,8 @@
 import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
 import type { Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { useBottlesQuery, useMaterialsQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import type { Mix } from '@eveningtide/core/mixing';
+import { useBottlesQuery, useMaterialsQuery, useMixesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { useAppSelector } from '../store/store.js';
 import { localNow } from '../ui/days.js';
 import { useOutlook } from './use-outlook.js';
@@ -13,6 +14,7 @@ interface OutlookState {
   supplies: Supplies;
   /** What the supplies are made from, as plain data; null until it is known. */
   shelf: Shelf | null;
+  mixes: readonly Mix[];
 }
 
 const Context = createContext<OutlookState>({
@@ -21,6 +23,7 @@ const Context = createContext<OutlookState>({
   now: { date: '1970-01-01', minute: 0 },
   supplies: CATALOGUE,
   shelf: null,
+  mixes: [],
 });
 
 /** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
@@ -58,12 +61,14 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const { data: stored } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const shelf = useShelf();
+  const { data: storedMixes } = useMixesQuery();
+  const mixes = useMemo(() => storedMixes?.map(({ mix }) => mix) ?? [], [storedMixes]);
   const supplies = useMemo(() => (shelf ? suppliesOf(shelf) : CATALOGUE), [shelf]);
   const edited = useAppSelector((state) => (state.editor.save === 'saved' ? null : state.editor.piece));
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
   const { outlook, error } = useOutlook(pieces, workshop?.workshop, shelf, now.date, fromMin);
-  const value = useMemo(() => ({ outlook, error, now, supplies, shelf: shelf ?? null }), [outlook, error, now, supplies, shelf]);
+  const value = useMemo(() => ({ outlook, error, now, supplies, shelf: shelf ?? null, mixes }), [outlook, error, now, supplies, shelf, mixes]);
   return <Context value={value}>{children}</Context>;
 }
 

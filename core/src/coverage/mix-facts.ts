@@ -1,0 +1,35 @@
+import { CATALOGUE } from '../materials/index.js';
+import { flowHint, mainOf, solidsOfPct, type FlowHint, type MixComponent } from '../mixing/index.js';
+import { incomingOf } from '../sequence/index.js';
+import { plainStep } from '../subjects/index.js';
+import { spreadingRate, wetFilm } from './coverage.js';
+import { BRUSH_LOSS, LOSSES } from './dry-use.js';
+import type { Stores } from './use.js';
+
+/** What a mix is like under a technique: of the mix, not of the bottle. */
+export interface MixFacts {
+  solidsPct: number;
+  /** Dry film of one coat as the technique lays it, and the wet film that leaves it, µm. */
+  dryFilmUm: number;
+  wetFilmUm: number;
+  /** m² a litre covers with one coat, losses of the tool counted. */
+  spreadingM2PerL: number;
+  flow: FlowHint;
+}
+
+/** Null where the mix leaves no film: thinner alone, powder alone. @throws RangeError for an unknown technique. */
+export function mixFacts(components: readonly MixComponent[], technique: string, tool: string | null, { supplies = CATALOGUE }: Stores = {}): MixFacts | null {
+  const main = mainOf({ components: [...components] }, supplies);
+  const solidsPct = solidsOfPct({ components: [...components] }, supplies);
+  if (!main || !(solidsPct > 0)) return null;
+  const incoming = incomingOf(plainStep({ id: 'mix', technique, material: main.material, tool, zones: ['all'] }), supplies);
+  if (!(incoming.dryUm > 0) || !incoming.material) return null;
+  const { lostPct } = LOSSES[incoming.tool] ?? BRUSH_LOSS;
+  return {
+    solidsPct,
+    dryFilmUm: incoming.dryUm,
+    wetFilmUm: wetFilm(incoming.dryUm, solidsPct).wetFilmUm,
+    spreadingM2PerL: spreadingRate(solidsPct, incoming.dryUm, lostPct).practicalM2PerL,
+    flow: flowHint({ technique, tool: incoming.tool, solidsPct, fixer: incoming.material.role === 'fixer' }),
+  };
+}
