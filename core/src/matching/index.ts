@@ -4,3 +4,4 @@ export * from './ratios.js';
 export * from './finder.js';
 export * from './ladder.js';
 export * from './corrections.js';
+export * from './of-mix.js';

@@ -9,3 +9,4 @@ export * from './keeps.js';
 export * from './flow.js';
 export * from './mixable.js';
 export * from './mix.js';
+export * from './cup.js';

@@ -27,8 +27,12 @@ import {
   slurryCorrection,
   slurryFor,
   solidsOfPct,
+  shownAmounts,
   truerAmount,
   unmixable,
+  volumesOfCup,
+  withAmount,
+  type Cup,
   type Measured,
   type Mix,
 } from './index.js';
@@ -201,6 +205,40 @@ describe('a mix', () => {
     expect(measuredOf({ material: 'acrylic-matt', bottleId: 'rust' }, supplies).dropsPerMl).toBe(24);
     expect(measuredOf({ material: 'isopropanol-70', bottleId: null }, supplies).dropsPerMl).toBe(40);
     expect(measuredOf({ material: 'pigment-dry', bottleId: null }, supplies)).toMatchObject({ powder: true, densityGPerMl: 0.7 });
+  });
+});
+
+describe('a cup being thought out', () => {
+  const cup = (measure: Cup['measure'], ...parts: number[]): Cup => ({
+    components: parts.map((part, i) => ({ material: i === 2 ? 'pigment-dry' : 'acrylic-matt', bottleId: null, parts: part })),
+    measure,
+    totalMl: 6,
+  });
+
+  test('parts keep the whole, drops change it, a percentage takes from the others', () => {
+    expect(shownAmounts(withAmount(cup('parts', 3, 2, 1), 0, 5, what), what)).toEqual([5, 2, 1]);
+    expect(withAmount(cup('parts', 3, 2, 1), 0, 5, what).totalMl).toBe(6);
+    // 60 drops of 3 ml become 100: 5 ml
+    const dropped = withAmount(cup('drops', 3, 2, 1), 0, 100, what);
+    expect(volumesOfCup(dropped).map((ml) => Math.round(ml * 1e6) / 1e6)).toEqual([5, 2, 1]);
+    const percent = withAmount(cup('percent', 3, 2, 1), 0, 40, what);
+    expect(shownAmounts(percent, what).map(Math.round)).toEqual([40, 40, 20]);
+  });
+
+  test('what is typed is what is then shown, in every measure', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...MEASURES), fc.integer({ min: 0, max: 2 }), fc.double({ min: 1, max: 90, noNaN: true }), (measure, index, typed) => {
+        const after = withAmount(cup(measure, 3, 2, 1), index, typed, what);
+        expect(shownAmounts(after, what)[index]).toBeCloseTo(typed, 6);
+        expect(volumesOfCup(after).reduce((a, b) => a + b, 0)).toBeCloseTo(after.totalMl, 6);
+      }),
+    );
+  });
+
+  test('nothing in it is told', () => {
+    expect(() => volumesOfCup(cup('parts', 0, 0))).toThrow('parts must not all be 0');
+    expect(shownAmounts(cup('drops', 0, 0), what)).toEqual([0, 0]);
+    expect(withAmount(cup('ml', 0, 0), 1, 4, what).totalMl).toBe(4);
   });
 });
 

@@ -1,6 +1,15 @@
 import { constantAir } from '@eveningtide/core/climate';
 import { sectionOf, type Section } from '@eveningtide/core/section';
-import { expandRounds, looksAlong, stepIdOf, subjectOf, type Looks, type SequenceProblem } from '@eveningtide/core/sequence';
+import {
+  buildsAlong,
+  expandRounds,
+  looksAlong,
+  stepIdOf,
+  subjectOf,
+  type Looks,
+  type SequenceProblem,
+  type ZoneBuild,
+} from '@eveningtide/core/sequence';
 import type { Supplies } from '@eveningtide/core/materials';
 import type { Piece } from '@eveningtide/core/subjects';
 
@@ -8,7 +17,7 @@ import type { Piece } from '@eveningtide/core/subjects';
 const DRY_AIR = constantAir({ tempC: 20, rhPct: 50 });
 
 /** The sequence of a piece up to a step, that one included; all of it where none is given. */
-function sequenceOf(piece: Piece, supplies: Supplies, untilStepId: string | null): SequenceProblem {
+export function sequenceOf(piece: Piece, supplies: Supplies, untilStepId: string | null): SequenceProblem {
   const steps = expandRounds(piece.steps, piece.groups);
   const last = untilStepId === null ? -1 : steps.findLastIndex((step) => stepIdOf(step.id) === untilStepId);
   return {
@@ -40,4 +49,19 @@ export function plannedLooks(piece: Piece, supplies: Supplies): Record<string, L
   const lastOf = new Map(problem.steps.map((step, i) => [stepIdOf(step.id), i]));
   const bare = looks[0] ?? {};
   return [bare, ...piece.steps.map((step) => looks[(lastOf.get(step.id) ?? -1) + 1] ?? bare)];
+}
+
+/** The film build of every zone: as it came, and after each planned step, all rounds of its group done. Limits name planned steps. */
+export function plannedBuilds(piece: Piece, supplies: Supplies): ZoneBuild[] {
+  const problem = sequenceOf(piece, supplies, null);
+  const lastOf = new Map(problem.steps.map((step, i) => [stepIdOf(step.id), i]));
+  const planned = (at: number | null): number | null => {
+    const id = at === null ? undefined : problem.steps[at]?.id;
+    return id === undefined ? null : piece.steps.findIndex((step) => step.id === stepIdOf(id));
+  };
+  return buildsAlong(problem).map(({ zoneId, along, cautionAt, snagAt }) => {
+    const [bare] = along;
+    const kept = bare ? [bare, ...piece.steps.map((step) => along[(lastOf.get(step.id) ?? -1) + 1] ?? bare)] : [];
+    return { zoneId, along: kept, cautionAt: planned(cautionAt), snagAt: planned(snagAt) };
+  });
 }

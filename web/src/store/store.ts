@@ -2,21 +2,27 @@ import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.js';
+import { cupReducer, keepCup, storedCup } from './cup.js';
 import { displayReducer, showDisplay, storedDisplay } from './display.js';
 import { editorReducer } from './editor.js';
 
 export function makeStore() {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer, display: displayReducer },
-    preloadedState: { display: storedDisplay() },
+    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer, display: displayReducer, cup: cupReducer },
+    preloadedState: { display: storedDisplay(), cup: { now: storedCup(), past: [] } },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
   // what another tab saved is fetched when this one is looked at again
   setupListeners(store.dispatch);
   let shown = store.getState().display;
   showDisplay(shown);
+  let cup = store.getState().cup.now;
   store.subscribe(() => {
-    const { display } = store.getState();
+    const { display, cup: changed } = store.getState();
+    if (changed.now !== cup) {
+      cup = changed.now;
+      keepCup(cup);
+    }
     if (display === shown) return;
     shown = display;
     showDisplay(shown);

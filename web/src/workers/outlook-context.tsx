@@ -68,7 +68,10 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
   const { outlook, error } = useOutlook(pieces, workshop?.workshop, shelf, now.date, fromMin);
-  const value = useMemo(() => ({ outlook, error, now, supplies, shelf: shelf ?? null, mixes }), [outlook, error, now, supplies, shelf, mixes]);
+  const value = useMemo(
+    () => ({ outlook, error, now, supplies, shelf: shelf ?? null, mixes }),
+    [outlook, error, now, supplies, shelf, mixes],
+  );
   return <Context value={value}>{children}</Context>;
 }
 

@@ -1,0 +1,131 @@
+import { hexOfLab, labOf } from '@eveningtide/core/colour';
+import { colourOfMix, type FoundRecipe } from '@eveningtide/core/matching';
+import { useMemo, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { EMPTY_CUP, cupActions } from '../store/cup.js';
+import { useAppDispatch } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { Check } from '../ui/check.js';
+import { Empty } from '../ui/states.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { useFinder } from '../workers/use-finder.js';
+import { TargetField, type Target } from './target-field.js';
+import { deltaWords, isPaint } from './words.js';
+
+/** Two or three bottles in small whole parts that come nearest to a colour. */
+export function FindPart() {
+  const { shelf, supplies, mixes, now } = usePlan();
+  const [search] = useSearchParams();
+  const asked = search.get('mix');
+  const [target, setTarget] = useState<Target>(() => {
+    const mix = mixes.find(({ id }) => id === asked);
+    const colour = mix && (mix.colour ?? colourOfMix(mix.components, supplies)?.colour);
+    return colour ? { lab: labOf(colour), from: mix.name } : { lab: labOf('#8a7a5c'), from: 'the colour you picked' };
+  });
+  const [three, setThree] = useState(true);
+  const [opened, setOpened] = useState(false);
+  const bottles = useMemo(
+    () => supplies.bottles.filter((bottle) => isPaint(bottle, supplies) && bottle.leftMl !== 0 && (!opened || bottle.openedOn !== null)),
+    [supplies, opened],
+  );
+  const question = useMemo(
+    () =>
+      shelf
+        ? { target: target.lab, shelf, bottleIds: bottles.map(({ id }) => id), mostBottles: three ? (3 as const) : (2 as const) }
+        : null,
+    [shelf, target, bottles, three],
+  );
+  const { found, working, error } = useFinder(question);
+  const wanted = hexOfLab(target.lab);
+  return (
+    <div className="grid items-start gap-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+      <section aria-label="What is wanted">
+        <TargetField key={asked} start={asked} onChange={setTarget} />
+        <div className="mt-3 flex flex-wrap gap-x-5">
+          <Check checked={three} onChange={setThree}>
+            up to three bottles
+          </Check>
+          <Check checked={opened} onChange={setOpened}>
+            only opened ones
+          </Check>
+        </div>
+        <p className="mt-3 text-[0.8125rem] text-ink-2">
+          {bottles.length} paints and washes of your shelf are tried, in all small whole parts. Where a bottle has a swatch with white, its
+          strength is known and the ± is narrower: note one on the bottle.
+        </p>
+        <p className="mt-2 text-[0.8125rem] text-ink-3">
+          Reckoned by absorption and scattering (Kubelka–Munk) in 16 bands; colours off a screen or a lid are themselves a guess. Always lay
+          a trial and judge it dry, in daylight. Today is {now.date}.
+        </p>
+      </section>
+      <section aria-label="Recipes" aria-busy={working}>
+        {error && (
+          <p role="alert" className="font-semibold text-brick">
+            The search failed: {error}
+          </p>
+        )}
+        <p role="status" className="mb-2 text-ink-2">
+          {working ? 'Trying …' : found ? `Nearest to ${target.from}` : ''}
+        </p>
+        {bottles.length === 0 && <Empty title="No paint to mix from">Put paints on the shelf, or allow those that are not opened.</Empty>}
+        <ol className="space-y-2">
+          {(bottles.length === 0 ? [] : (found ?? [])).map((recipe) => (
+            <Found key={recipe.bottles.map(({ id }) => id).join(' ')} recipe={recipe} wanted={wanted} from={target.from} />
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}
+
+function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; from: string }) {
+  const { supplies } = usePlan();
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const { predicted, de00, bottles } = recipe;
+  const words = bottles.map(({ id, parts }) =>
+    bottles.length === 1 ? (supplies.bottle(id)?.name ?? id) : `${String(parts)} ${supplies.bottle(id)?.name ?? id}`,
+  );
+  return (
+    <li className="flex items-center gap-3 border border-line-strong bg-paper p-2">
+      <span className="flex shrink-0 border border-ink/45" aria-hidden="true">
+        <span className="block h-12 w-12" style={{ background: wanted }} />
+        <span className="block h-12 w-12" style={{ background: predicted.colour }} />
+      </span>
+      <span className="min-w-0 flex-1">
+        <b className="font-semibold">{words.join(' : ')}</b>
+        {bottles.length === 1 && ' as it is'}
+        <span className="figures block text-[0.8125rem] text-ink-2">
+          {deltaWords(de00, predicted.plusMinusDe00)} · wanted {wanted}, gives about {predicted.colour}
+        </span>
+        <span className="block text-[0.8125rem] text-ink-2">{verdict(de00)}</span>
+      </span>
+      <Button
+        small
+        onClick={() => {
+          dispatch(
+            cupActions.set({
+              ...EMPTY_CUP,
+              name: `As ${from}`.slice(0, 120),
+              components: bottles.flatMap(({ id, parts }) => {
+                const bottle = supplies.bottle(id);
+                return bottle ? [{ material: bottle.material, bottleId: id, parts }] : [];
+              }),
+            }),
+          );
+          void navigate('/mixing?part=cup');
+        }}
+      >
+        Into the cup
+      </Button>
+    </li>
+  );
+}
+
+/** What a difference means to the eye (common practice of colour work; limits from memory). */
+function verdict(de00: number): string {
+  if (de00 < 1) return 'Side by side nobody would tell, if the reckoning holds.';
+  if (de00 < 2) return 'Just seen side by side.';
+  if (de00 < 5) return 'Seen side by side; a neighbour, not a match.';
+  return 'Another colour: a bottle is missing for this one.';
+}

@@ -1,0 +1,48 @@
+import type { Bottle, Supplies } from '@eveningtide/core/materials';
+import type { Countable, Counted, Measure, MixComponent } from '@eveningtide/core/mixing';
+import { formatNumber } from '@eveningtide/core/units';
+
+export const MEASURE_NAMES: Record<Measure, string> = {
+  parts: 'parts',
+  percent: 'per cent',
+  drops: 'drops',
+  ml: 'millilitres',
+  caps: 'caps',
+  g: 'grams',
+  spoons: 'level spoons',
+};
+
+const COUNT_WORDS: Record<Countable, [one: string, many: string]> = {
+  drops: ['drop', 'drops'],
+  syringe: ['ml', 'ml'],
+  caps: ['cap', 'caps'],
+  spoons: ['level spoon', 'level spoons'],
+};
+
+/** `6 drops`, `0.4 ml`, `2 level spoons`. */
+export function countWords({ by, count, ml }: Counted['components'][number]): string {
+  if (by === 'syringe') return `${formatNumber(ml, 2)} ml`;
+  return `${String(count)} ${COUNT_WORDS[by][count === 1 ? 0 : 1]}`;
+}
+
+type Named = Pick<MixComponent, 'material' | 'bottleId'>;
+
+/** The bottle's name, else the kind's. */
+export const componentName = ({ material, bottleId }: Named, supplies: Supplies): string =>
+  supplies.bottle(bottleId)?.name ?? (supplies.isMaterial(material) ? supplies.material(material).name : material);
+
+export const componentColour = ({ material, bottleId }: Named, supplies: Supplies): string =>
+  supplies.bottle(bottleId)?.colour ?? supplies.material(material).colour;
+
+/** What can be laid out of a bottle by its colour: paint, primer, wash. */
+export const isPaint = (bottle: Bottle, supplies: Supplies): boolean =>
+  supplies.isMaterial(bottle.material) &&
+  ['paint', 'primer', 'wash'].includes(supplies.material(bottle.material).role) &&
+  !supplies.material(bottle.material).aerosol;
+
+/** `3 Lichen green : 2 Acrylic thinner` */
+export const recipeWords = (components: readonly MixComponent[], supplies: Supplies): string =>
+  components.map((component) => `${formatNumber(component.parts, 2)} ${componentName(component, supplies)}`).join(' : ');
+
+/** `ΔE₀₀ 1.2 ± 3` */
+export const deltaWords = (de00: number, plusMinus: number): string => `ΔE₀₀ ${formatNumber(de00, 1)} ± ${formatNumber(plusMinus, 1)}`;
