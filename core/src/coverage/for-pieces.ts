@@ -14,7 +14,17 @@ export interface Job {
 
 /** What a mix must make for pieces × zones × coats, mL: what lands, what misses, and what stays in the cup, once. */
 export function mixForMl(components: readonly MixComponent[], mainMaterial: string, job: Job, stores: Stores = {}): number {
-  const mix = { id: 'cup', number: 1, name: 'cup', components: [...components], madeMl: null, madeOn: null, colour: null, changes: [], note: '' };
+  const mix = {
+    id: 'cup',
+    number: 1,
+    name: 'cup',
+    components: [...components],
+    madeMl: null,
+    madeOn: null,
+    colour: null,
+    changes: [],
+    note: '',
+  };
   let [laidMl, residueMl] = [0, 0];
   for (const { piece, zones } of job.on) {
     const { technique, tool, coats, coverPct } = job;

@@ -18,7 +18,12 @@ export interface MixFacts {
 }
 
 /** Null where the mix leaves no film: thinner alone, powder alone. @throws RangeError for an unknown technique. */
-export function mixFacts(components: readonly MixComponent[], technique: string, tool: string | null, { supplies = CATALOGUE }: Stores = {}): MixFacts | null {
+export function mixFacts(
+  components: readonly MixComponent[],
+  technique: string,
+  tool: string | null,
+  { supplies = CATALOGUE }: Stores = {},
+): MixFacts | null {
   const main = mainOf({ components: [...components] }, supplies);
   const solidsPct = solidsOfPct({ components: [...components] }, supplies);
   if (!main || !(solidsPct > 0)) return null;

@@ -52,6 +52,7 @@ export function finishOf(piece: Piece, supplies: Supplies, given: { version: num
       ...step,
       material: step.material === null ? null : supplies.like(step.material),
       colour: step.colour ?? supplies.bottle(step.bottleId)?.colour ?? null,
+      mixId: null,
       pinnedAt: null,
       members: null,
       fromWish: null,

@@ -32,11 +32,18 @@ export function withAmount(cup: Cup, index: number, amount: number, what: readon
   if (cup.measure === 'percent') {
     const others = now.reduce((sum, parts, i) => (i === index ? sum : sum + parts), 0);
     const left = 100 - amount;
-    return { ...cup, components: set(now.map((parts, i) => (i === index ? amount : others > 0 ? (parts / others) * left : left / Math.max(1, now.length - 1)))) };
+    return {
+      ...cup,
+      components: set(
+        now.map((parts, i) => (i === index ? amount : others > 0 ? (parts / others) * left : left / Math.max(1, now.length - 1))),
+      ),
+    };
   }
   const one = what[index];
   if (!one) throw new RangeError(`nothing is known of component ${String(index + 1)}`);
   const volumes = now.some((parts) => parts > 0) ? volumesOfCup(cup) : now;
-  const changed = volumes.map((ml, i) => (i === index ? mlOf(amount, cup.measure as Exclude<Measure, 'parts' | 'percent'>, one, tools) : ml));
+  const changed = volumes.map((ml, i) =>
+    i === index ? mlOf(amount, cup.measure as Exclude<Measure, 'parts' | 'percent'>, one, tools) : ml,
+  );
   return { ...cup, components: set(changed), totalMl: changed.reduce((a, b) => a + b, 0) };
 }

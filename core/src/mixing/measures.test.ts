@@ -227,11 +227,16 @@ describe('a cup being thought out', () => {
 
   test('what is typed is what is then shown, in every measure', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...MEASURES), fc.integer({ min: 0, max: 2 }), fc.double({ min: 1, max: 90, noNaN: true }), (measure, index, typed) => {
-        const after = withAmount(cup(measure, 3, 2, 1), index, typed, what);
-        expect(shownAmounts(after, what)[index]).toBeCloseTo(typed, 6);
-        expect(volumesOfCup(after).reduce((a, b) => a + b, 0)).toBeCloseTo(after.totalMl, 6);
-      }),
+      fc.property(
+        fc.constantFrom(...MEASURES),
+        fc.integer({ min: 0, max: 2 }),
+        fc.double({ min: 1, max: 90, noNaN: true }),
+        (measure, index, typed) => {
+          const after = withAmount(cup(measure, 3, 2, 1), index, typed, what);
+          expect(shownAmounts(after, what)[index]).toBeCloseTo(typed, 6);
+          expect(volumesOfCup(after).reduce((a, b) => a + b, 0)).toBeCloseTo(after.totalMl, 6);
+        },
+      ),
     );
   });
 

@@ -137,7 +137,7 @@ describe('what all pieces need', () => {
         fc.array(fc.tuple(technique, fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 100 })), { minLength: 1, maxLength: 6 }),
         fc.integer({ min: 1, max: 4 }),
         (given, models) => {
-          const steps = given.map(([[name, material], coats, coverPct], i) => step(`s${String(i)}`, name!, material!, { coats, coverPct }));
+          const steps = given.map(([[name, material], coats, coverPct], i) => step(`s${String(i)}`, name, material, { coats, coverPct }));
           const members = Array.from({ length: models }, (_, i) => ({ id: `m${String(i)}`, label: String(i), differences: [] }));
           const piece = van('1', steps, { members });
           const { uses, mixes } = needs([piece]);
@@ -300,7 +300,13 @@ describe('a mix', () => {
   ];
 
   test('for three wagons makes three times what lands, and one cup', () => {
-    const on = (count: number) => ({ technique: 'airbrush-coat', tool: null, coats: 2, coverPct: null, on: Array.from({ length: count }, () => ({ piece: van('1', []), zones: ['all'] })) });
+    const on = (count: number) => ({
+      technique: 'airbrush-coat',
+      tool: null,
+      coats: 2,
+      coverPct: null,
+      on: Array.from({ length: count }, () => ({ piece: van('1', []), zones: ['all'] })),
+    });
     const [one, three] = [1, 3].map((count) => mixForMl(components, 'acrylic-matt', on(count)));
     expect(three! - 0.5).toBeCloseTo(3 * (one! - 0.5));
   });

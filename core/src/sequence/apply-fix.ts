@@ -1,4 +1,4 @@
-import type { Step } from '../subjects/index.js';
+import { patchedStep, type Step } from '../subjects/index.js';
 import type { Fix } from './finding.js';
 
 /**
@@ -24,7 +24,7 @@ export function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => 
     const step = steps[at];
     if (!step || fix.edits.some((edit) => edit.kind === 'remove' && edit.at === at)) continue;
     const patches = fix.edits.flatMap((edit) => (edit.kind === 'patch' && edit.at === at ? [edit.patch] : []));
-    out.push({ step: Object.assign({}, step, ...patches) as Step, was: at });
+    out.push({ step: patches.reduce(patchedStep, step), was: at });
   }
   return out;
 }

@@ -97,3 +97,12 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
     ...given,
   };
 }
+
+/** What a mix of one's own says of a step: changed by hand, it is no longer that mix. */
+const OF_THE_MIX = ['technique', 'material', 'bottleId', 'dilution', 'colour'] as const satisfies (keyof Step)[];
+
+/** A step with something of it changed. It leaves its mix when paint, thinner or colour are told anew. */
+export function patchedStep(step: Step, patch: Partial<Step>): Step {
+  const leaves = step.mixId !== null && patch.mixId === undefined && OF_THE_MIX.some((key) => key in patch);
+  return { ...step, ...patch, ...(leaves ? { mixId: null } : {}) };
+}

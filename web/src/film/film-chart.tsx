@@ -50,7 +50,7 @@ export function FilmChart({ rows, grooved }: { rows: readonly ChartRow[]; groove
           <Tooltip
             isAnimationActive={false}
             formatter={(value) => (typeof value === 'number' ? Math.round(value) : value)}
-            labelFormatter={(step) => `Step ${String(step)}: ${rows[Number(step) - 1]?.name ?? ''}`}
+            labelFormatter={(step) => `Step ${String(Number(step))}: ${rows[Number(step) - 1]?.name ?? ''}`}
             contentStyle={{ background: 'var(--color-paper)', border: '1px solid var(--color-line-strong)', color: 'var(--color-ink)' }}
           />
           <Legend formatter={(name) => <span style={{ color: 'var(--color-ink-2)' }}>{String(name)}</span>} />

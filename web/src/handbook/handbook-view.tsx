@@ -3,54 +3,24 @@ import { usualDilution, formatDilution } from '@eveningtide/core/mixing';
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
 import { formatNumber } from '@eveningtide/core/units';
-import { Tabs } from 'radix-ui';
-import { useSearchParams } from 'react-router';
 import { CatalogueList } from '../shelf/catalogue-list.js';
+import { PartTabs } from '../ui/part-tabs.js';
 import { RuleList } from './rule-list.js';
-
-const TABS = [
-  { id: 'rules', name: 'Rules' },
-  { id: 'effects', name: 'Effects' },
-  { id: 'techniques', name: 'Techniques' },
-  { id: 'materials', name: 'Materials' },
-] as const;
 
 /** What the app judges by: rules, effects, techniques and materials, every figure with its source. */
 export function HandbookView() {
-  const [search, setSearch] = useSearchParams();
   return (
     <main className="p-4">
       <h1 className="mb-2 text-[1.6875rem] leading-8 font-bold">Handbook</h1>
-      <Tabs.Root
-        value={search.get('part') ?? 'rules'}
-        onValueChange={(part) => {
-          setSearch(part === 'rules' ? {} : { part }, { replace: true });
-        }}
-      >
-        <Tabs.List aria-label="Parts of the handbook" className="mb-3 flex gap-1 border-b border-line-strong">
-          {TABS.map(({ id, name }) => (
-            <Tabs.Trigger
-              key={id}
-              value={id}
-              className="-mb-px rounded-t-sm border border-transparent px-3 py-1.5 data-[state=active]:border-line-strong data-[state=active]:border-b-page data-[state=active]:font-semibold"
-            >
-              {name}
-            </Tabs.Trigger>
-          ))}
-        </Tabs.List>
-        <Tabs.Content value="rules">
-          <RuleList />
-        </Tabs.Content>
-        <Tabs.Content value="effects">
-          <EffectTable />
-        </Tabs.Content>
-        <Tabs.Content value="techniques">
-          <TechniqueTable />
-        </Tabs.Content>
-        <Tabs.Content value="materials">
-          <CatalogueList />
-        </Tabs.Content>
-      </Tabs.Root>
+      <PartTabs
+        label="Parts of the handbook"
+        tabs={[
+          { id: 'rules', name: 'Rules', content: <RuleList /> },
+          { id: 'effects', name: 'Effects', content: <EffectTable /> },
+          { id: 'techniques', name: 'Techniques', content: <TechniqueTable /> },
+          { id: 'materials', name: 'Materials', content: <CatalogueList /> },
+        ]}
+      />
     </main>
   );
 }

@@ -1,3 +1,5 @@
+import { colourOfMix } from '@eveningtide/core/matching';
+import { dilutionOf, mainOf, type Mix } from '@eveningtide/core/mixing';
 import { stepPaint } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
@@ -5,28 +7,54 @@ import { ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
 import { useId } from 'react';
 import { Swatch } from '../ui/swatch.js';
-import { useSupplies } from '../workers/outlook-context.js';
+import { usePlan } from '../workers/outlook-context.js';
 
 const BOTTLE = 'bottle:';
 const KIND = 'kind:';
+const MIX = 'mix:';
 
 /** What the technique is done with: own bottles first, then the kinds of the catalogue. */
 export function MaterialField({ step, onChange }: { step: Step; onChange: (patch: Partial<Step>) => void }) {
   const id = useId();
-  const supplies = useSupplies();
+  const { supplies, mixes } = usePlan();
   const { roles } = techniqueById(step.technique);
   const { bottles } = supplies;
   const fitting = bottles.filter((bottle) => roles.includes(supplies.material(bottle.material).role));
   const kinds = supplies.materials.filter((material) => roles.includes(material.role));
   const paint = stepPaint(step, supplies);
-  const value = step.bottleId ? `${BOTTLE}${step.bottleId}` : step.material ? `${KIND}${step.material}` : '';
+  const colourOf = (mix: Mix) => mix.colour ?? colourOfMix(mix.components, supplies)?.colour ?? '#888888';
+  const ownMixes = mixes.flatMap((mix) => {
+    const main = mainOf(mix, supplies);
+    return main && roles.includes(supplies.material(main.material).role) ? [{ mix, main }] : [];
+  });
+  const used = ownMixes.find(({ mix }) => mix.id === step.mixId);
+  const value =
+    step.mixId && used
+      ? `${MIX}${step.mixId}`
+      : step.bottleId
+        ? `${BOTTLE}${step.bottleId}`
+        : step.material
+          ? `${KIND}${step.material}`
+          : '';
 
   const choose = (chosen: string) => {
+    const own = ownMixes.find(({ mix }) => `${MIX}${mix.id}` === chosen);
+    if (own) {
+      // what reckons with one paint and one thinner sees the mix as that
+      onChange({
+        mixId: own.mix.id,
+        bottleId: null,
+        material: own.main.material,
+        colour: colourOf(own.mix),
+        dilution: dilutionOf(own.mix, supplies),
+      });
+      return;
+    }
     const bottle = bottles.find((b) => `${BOTTLE}${b.id}` === chosen);
     onChange(
       bottle
-        ? { bottleId: bottle.id, material: bottle.material, colour: null }
-        : { bottleId: null, material: chosen.slice(KIND.length), colour: null },
+        ? { mixId: null, bottleId: bottle.id, material: bottle.material, colour: null }
+        : { mixId: null, bottleId: null, material: chosen.slice(KIND.length), colour: null },
     );
   };
 
@@ -39,7 +67,9 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
         <Select.Trigger aria-labelledby={id} className="field flex items-center gap-2 text-left">
           {paint && <Swatch colour={paint.colour} />}
           <span className="flex-1 truncate">
-            <Select.Value placeholder="choose …">{paint?.name ?? 'choose …'}</Select.Value>
+            <Select.Value placeholder="choose …">
+              {used ? `no. ${String(used.mix.number)}, ${used.mix.name}` : (paint?.name ?? 'choose …')}
+            </Select.Value>
           </span>
           <ChevronDown size={15} aria-hidden="true" />
         </Select.Trigger>
@@ -50,6 +80,14 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
             className="z-30 max-h-80 overflow-auto rounded-sm border border-line-strong bg-paper"
           >
             <Select.Viewport className="p-1">
+              {ownMixes.length > 0 && (
+                <Select.Group>
+                  <Select.Label className="px-2 py-1 text-[0.8125rem] text-ink-3">Kept mixes</Select.Label>
+                  {ownMixes.map(({ mix }) => (
+                    <Item key={mix.id} value={`${MIX}${mix.id}`} colour={colourOf(mix)} name={`no. ${String(mix.number)}, ${mix.name}`} />
+                  ))}
+                </Select.Group>
+              )}
               {fitting.length > 0 && (
                 <Select.Group>
                   <Select.Label className="px-2 py-1 text-[0.8125rem] text-ink-3">On the shelf</Select.Label>

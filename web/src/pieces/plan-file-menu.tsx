@@ -1,4 +1,4 @@
-import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
+import type { PlanFault } from '@eveningtide/core/plan-file';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
@@ -8,17 +8,10 @@ import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { localNow } from '../ui/days.js';
+import { download } from '../ui/download.js';
 import { countWords } from './words.js';
 
 const FILE_NAME = 'workshop.eveningtide.json';
-
-function download(plan: PlanFile): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([JSON.stringify(plan, null, 2)], { type: 'application/json' }));
-  link.download = FILE_NAME;
-  link.click();
-  URL.revokeObjectURL(link.href);
-}
 
 interface Broken {
   name: string;
@@ -36,7 +29,7 @@ export function PlanFileMenu() {
 
   const save = async () => {
     try {
-      download(await fetchPlan().unwrap());
+      download(FILE_NAME, 'application/json', JSON.stringify(await fetchPlan().unwrap(), null, 2));
     } catch {
       toast.error('Nothing was saved: the server does not answer.');
     }

@@ -12,6 +12,7 @@ import { Field } from '../ui/field.js';
 import { QuantityField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
+import { BottleMeasures } from './bottle-measures.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 import { useBringBack } from './use-bring-back.js';
 
@@ -25,6 +26,9 @@ const NEW: Omit<Bottle, 'id'> = {
   triedOn: null,
   place: '',
   note: '',
+  price: null,
+  whiteSwatch: null,
+  dropsPerMl: null,
 };
 
 /** A bottle, new or known: what is its own. Below stands what a change touches. */
@@ -198,6 +202,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
             set({ note });
           }}
         />
+        <BottleMeasures bottle={bottle} onChange={set} />
         {stored && (
           <section aria-label="What a change touches" className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
             {touches.length === 0 ? (

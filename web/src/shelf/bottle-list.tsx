@@ -11,6 +11,7 @@ import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { BottleDialog } from './bottle-dialog.js';
+import { ShelfFileMenu } from './shelf-file-menu.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 import { STATE_NAMES, isLow, monthsOver, wantedBottles, type State } from './shelf-filter.js';
 
@@ -72,9 +73,9 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
         <p role="status" className="text-[0.8125rem] text-ink-2">
           {found.length} of {bottles.length}
         </p>
+        <ShelfFileMenu stored={stored} />
         <Button
           look="ink"
-          className="ml-auto"
           onClick={() => {
             setEditing('new');
           }}

@@ -13,6 +13,9 @@ const bottle = (id: string, more: Partial<Bottle> = {}): Bottle => ({
   triedOn: null,
   place: 'Front row',
   note: '',
+  price: null,
+  whiteSwatch: null,
+  dropsPerMl: null,
   ...more,
 });
 const bottles = [

@@ -1,5 +1,5 @@
 import { applyFix, type Fix } from '@eveningtide/core/sequence';
-import { inGroup, resized, withoutMember, type Piece, type Size, type Step, type Zone } from '@eveningtide/core/subjects';
+import { inGroup, patchedStep, resized, withoutMember, type Piece, type Size, type Step, type Zone } from '@eveningtide/core/subjects';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredPiece } from './api.js';
 import type { Draft } from './drafts.js';
@@ -91,7 +91,7 @@ const editor = createSlice({
     stepPatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Step> }>) => {
       change(state, (piece) => ({
         ...piece,
-        steps: piece.steps.map((step) => (step.id === payload.id ? { ...step, ...payload.patch } : step)),
+        steps: piece.steps.map((step) => (step.id === payload.id ? patchedStep(step, payload.patch) : step)),
       }));
     },
     stepRemoved: (state, { payload }: PayloadAction<string>) => {

@@ -7,6 +7,7 @@ import { DroppersSection } from './droppers-section.js';
 import { EquipmentSection } from './equipment-section.js';
 import { EveningsForm } from './evenings-form.js';
 import { SchoolsSection } from './schools-section.js';
+import { MeasuringSection } from './measuring-section.js';
 import { Section } from './section.js';
 import { useWorkshop, type WorkshopEditor } from './use-workshop.js';
 
@@ -42,6 +43,7 @@ export function WorkshopView() {
         <DaylightSection {...props} />
         <EquipmentSection {...props} />
         <DroppersSection {...props} />
+        <MeasuringSection {...props} />
         <DisplaySection {...props} />
         <SchoolsSection {...props} />
         <BackupsSection />

@@ -1,0 +1,273 @@
+import { wakeUp } from '@eveningtide/core/materials';
+import { byEvening, costsOf, lifeOf, shoppingList, type Holding, type ShoppingItem } from '@eveningtide/core/needs';
+import { formatNumber } from '@eveningtide/core/units';
+import { Printer } from 'lucide-react';
+import { Link } from 'react-router';
+import { usePiecesQuery } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { Heading } from '../ui/panel.js';
+import { useShown } from '../ui/shown.js';
+import { Empty, Loading } from '../ui/states.js';
+import { Swatch } from '../ui/swatch.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { useNeeds } from '../workers/use-needs.js';
+import { useMoney } from './money.js';
+
+/** What the plan takes from the shelf: what runs out when, what to buy, what a piece costs, which bottles are dying. */
+export function NeedsPart() {
+  const needs = useNeeds();
+  const { supplies } = usePlan();
+  if (!needs) return <Loading what="the plan" />;
+  const { holdings } = needs.stock;
+  const used = holdings.filter(({ draws, shortMl }) => draws.length > 0 || shortMl > 0);
+  const items = shoppingList(needs.stock, supplies);
+  if (used.length === 0 && items.length === 0)
+    return (
+      <Empty title="The plan takes nothing from the shelf">
+        Once pieces have steps, what they need is counted here against your bottles, evening by evening.
+      </Empty>
+    );
+  return (
+    <>
+      <ToBuy items={items} />
+      <Reserved holdings={used} />
+      <div className="grid items-start gap-x-8 lg:grid-cols-2">
+        <Costs holdings={holdings} />
+        <Watch holdings={holdings} />
+      </div>
+      <p className="no-print mt-4 text-[0.8125rem] text-ink-3">
+        From area, cover, coats, film and solids, what misses the piece, what stays in cup and brush once a mix, and cleaning. Figures for
+        losses, powder by area and cleaning are from memory: count the stock now and then.
+      </p>
+    </>
+  );
+}
+
+const HEAD = 'px-2 py-1 font-normal';
+
+function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
+  const days = useDays();
+  const shown = useShown();
+  const money = useMoney();
+  const { data } = usePiecesQuery();
+  const names = (ids: readonly string[]): string =>
+    ids.map((id) => data?.find(({ piece }) => piece.id === id)?.piece.name ?? id).join(', ');
+  return (
+    <section aria-labelledby="to-buy" className="mb-5">
+      <div className="flex items-center justify-between">
+        <h2 id="to-buy" className="text-lg font-semibold">
+          To buy
+        </h2>
+        <Button
+          small
+          className="no-print"
+          disabled={items.length === 0}
+          onClick={() => {
+            window.print();
+          }}
+        >
+          <Printer size={15} aria-hidden="true" /> Print the list
+        </Button>
+      </div>
+      {items.length === 0 ? (
+        <p className="text-ink-2">Nothing: the shelf has enough for all that is planned.</p>
+      ) : (
+        <table className="w-full border-y border-line">
+          <thead>
+            <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
+              {['What', 'Missing', 'By', 'For', 'On the shelf instead'].map((head) => (
+                <th key={head} scope="col" className={HEAD}>
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {items.map((item) => (
+              <tr key={`${item.material} ${item.bottleId ?? ''} ${item.colour ?? ''}`} className="border-b border-line align-top">
+                <th scope="row" className="px-2 py-1.5 text-left font-semibold">
+                  <span className="flex items-center gap-2">
+                    <span aria-hidden="true" className="hidden size-3 border border-ink print:inline-block" />
+                    {item.colour !== null && <Swatch colour={item.colour} />}
+                    {item.name}
+                  </span>
+                  {item.buy && (
+                    <span className="block text-[0.8125rem] font-normal text-ink-2">
+                      {item.buy.count} × {shown.text(item.buy.sizeMl, 'volume')}
+                      {item.buy.price !== null && `, ${money(item.buy.price * item.buy.count)}`}
+                    </span>
+                  )}
+                </th>
+                <td className="figures px-2 py-1.5 whitespace-nowrap">{shown.text(item.ml, 'volume')}</td>
+                <td className="px-2 py-1.5 whitespace-nowrap">{item.firstDate === null ? 'no evening yet' : days.day(item.firstDate)}</td>
+                <td className="px-2 py-1.5 text-[0.8125rem]">{names(item.pieceIds)}</td>
+                <td className="px-2 py-1.5 text-[0.8125rem]">
+                  {item.standIns.length === 0 && <span className="text-ink-3">nothing near</span>}
+                  {item.standIns.map(({ bottle, de00, enough, otherCarrier }) => (
+                    <span key={bottle.id} className="flex flex-wrap items-center gap-x-1.5">
+                      <Swatch colour={bottle.colour} size={11} /> {bottle.name}
+                      <span className="text-ink-2">
+                        {[
+                          ...(de00 === null ? [] : [`ΔE₀₀ ${formatNumber(de00, 1)}`]),
+                          ...(enough ? [] : ['not enough of it']),
+                          ...(otherCarrier ? ['another thinner: check the sequence'] : []),
+                        ].join(', ')}
+                      </span>
+                    </span>
+                  ))}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
+
+/** Shares of a bottle: gone to the plan, short, left. */
+function Bar({ holding: { bottle, reservedMl, leftAfterMl } }: { holding: Holding }) {
+  const whole = bottle.sizeMl ?? bottle.leftMl;
+  if (whole === null || leftAfterMl === null || whole <= 0) return null;
+  const pct = (ml: number): number => Math.min(100, (ml / whole) * 100);
+  return (
+    <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="h-2.5 w-28" aria-hidden="true">
+      <rect width={100} height={8} fill="var(--color-field)" stroke="var(--color-ink-3)" />
+      <rect width={pct(leftAfterMl)} height={8} fill="var(--color-ink-3)" />
+      <rect x={pct(leftAfterMl)} width={pct(reservedMl)} height={8} fill="var(--color-lamp)" />
+    </svg>
+  );
+}
+
+function Reserved({ holdings }: { holdings: readonly Holding[] }) {
+  const days = useDays();
+  const shown = useShown();
+  const sorted = [...holdings].sort((a, b) => (a.runsOutOn ?? '9999').localeCompare(b.runsOutOn ?? '9999') || b.reservedMl - a.reservedMl);
+  return (
+    <section aria-labelledby="reserved" className="no-print mb-5">
+      <h2 id="reserved" className="text-lg font-semibold">
+        Taken by the plan
+      </h2>
+      <table className="w-full border-y border-line">
+        <thead>
+          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
+            {['Bottle', 'There is', 'Planned', 'Then left', 'Evening by evening'].map((head) => (
+              <th key={head} scope="col" className={HEAD}>
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {sorted.map((holding) => {
+            const { bottle, reservedMl, leftAfterMl, runsOutOn, shortMl } = holding;
+            return (
+              <tr key={bottle.id} className="border-b border-line align-top">
+                <th scope="row" className="px-2 py-1 text-left font-semibold">
+                  <span className="flex items-center gap-2">
+                    <Swatch colour={bottle.colour} /> {bottle.name}
+                  </span>
+                </th>
+                <td className="px-2 py-1">
+                  {bottle.leftMl === null ? <span className="text-ink-3">not known</span> : shown.text(bottle.leftMl, 'volume')}
+                </td>
+                <td className="figures px-2 py-1 whitespace-nowrap">{shown.text(reservedMl, 'volume')}</td>
+                <td className="px-2 py-1">
+                  <span className="figures whitespace-nowrap">{leftAfterMl === null ? '' : shown.text(leftAfterMl, 'volume')}</span>
+                  <Bar holding={holding} />
+                  {shortMl > 0 || runsOutOn !== null ? (
+                    <span className="block text-[0.8125rem] font-semibold text-brick">
+                      runs out{runsOutOn === null ? '' : ` ${days.day(runsOutOn)}`}
+                    </span>
+                  ) : null}
+                </td>
+                <td className="px-2 py-1 text-[0.8125rem]">
+                  {byEvening(holding).map(({ date, ml }) => (
+                    <span key={date} className="mr-3 inline-block whitespace-nowrap">
+                      {date === null ? 'no evening yet' : days.day(date)} <span className="figures">{shown.text(ml, 'volume')}</span>
+                    </span>
+                  ))}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Costs({ holdings }: { holdings: readonly Holding[] }) {
+  const money = useMoney();
+  const { data } = usePiecesQuery();
+  const costs = [...costsOf(holdings)].sort((a, b) => b.cost - a.cost);
+  return (
+    <section aria-labelledby="costs" className="no-print">
+      <h2 id="costs" className="text-lg font-semibold">
+        What a piece costs
+      </h2>
+      <table className="w-full border-y border-line">
+        <tbody>
+          {costs.map(({ pieceId, cost, unpriced }) => (
+            <tr key={pieceId} className="border-b border-line align-top">
+              <th scope="row" className="px-2 py-1 text-left font-normal">
+                <Link className="underline" to={`/pieces/${pieceId}`}>
+                  {data?.find(({ piece }) => piece.id === pieceId)?.piece.name ?? pieceId}
+                </Link>
+                {unpriced.length > 0 && <span className="block text-[0.8125rem] text-ink-2">no price for {unpriced.join(', ')}</span>}
+              </th>
+              <td className="figures px-2 py-1 text-right">{money(cost)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** Bottles past or near the end of their life, and what must be shaken or stirred this evening. */
+function Watch({ holdings }: { holdings: readonly Holding[] }) {
+  const { supplies, now } = usePlan();
+  const days = useDays();
+  const ageing = holdings.flatMap(({ bottle, draws }) => {
+    const life = lifeOf(bottle, supplies, now.date, draws);
+    return life.life === 'dead' || life.life === 'dying' ? [{ bottle, ...life }] : [];
+  });
+  const first = holdings.flatMap(({ draws }) => draws.flatMap(({ use }) => (use.date === null ? [] : [use.date]))).sort()[0];
+  const stirred = holdings.flatMap(({ bottle, draws }) => {
+    const wake = wakeUp(supplies.material(bottle.material));
+    return wake && draws.some(({ use }) => use.date === first) ? [{ bottle, wake }] : [];
+  });
+  return (
+    <section aria-labelledby="watch" className="no-print">
+      <h2 id="watch" className="text-lg font-semibold">
+        Bottles to look at
+      </h2>
+      <ul>
+        {ageing.map(({ bottle, life, daysLeft, plannedPast }) => (
+          <li key={bottle.id} className="border-b border-line px-2 py-1">
+            <b className={life === 'dead' ? 'text-brick' : ''}>{bottle.name}</b>:{' '}
+            {life === 'dead'
+              ? `past its life by ${formatNumber(-(daysLeft ?? 0) / 30, 0)} months`
+              : `good for ${formatNumber(Math.max(0, daysLeft ?? 0), 0)} days more`}
+            {plannedPast !== null && life !== 'dead' && `, planned on ${days.day(plannedPast)} when it no longer is`}
+          </li>
+        ))}
+        {ageing.length === 0 && <li className="text-ink-2">No bottle is near the end of its life.</li>}
+      </ul>
+      {stirred.length > 0 && first !== undefined && (
+        <>
+          <Heading>Before {days.day(first)}</Heading>
+          <ul className="text-[0.8125rem]">
+            {stirred.map(({ bottle, wake }) => (
+              <li key={bottle.id} className="px-2 py-0.5">
+                <b>{bottle.name}</b>: {wake}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,80 @@
+import { sealantsCompared } from '@eveningtide/core/needs';
+import { formatNumber } from '@eveningtide/core/units';
+import { useMemo, useState } from 'react';
+import { sequenceOf } from '../pieces/look.js';
+import { usePiecesQuery } from '../store/api.js';
+import { Check } from '../ui/check.js';
+import { SelectField } from '../ui/select-field.js';
+import { useShown } from '../ui/shown.js';
+import { Empty, Loading } from '../ui/states.js';
+import { useSupplies } from '../workers/outlook-context.js';
+import { useMoney } from './money.js';
+
+/** Clear coats and fixers side by side as the last coat of a zone: colour, film, sheen, price. */
+export function SealantsPart() {
+  const supplies = useSupplies();
+  const shown = useShown();
+  const money = useMoney();
+  const { data } = usePiecesQuery();
+  const [pieceId, setPiece] = useState('');
+  const [zoneId, setZone] = useState('');
+  const [mine, setMine] = useState(false);
+  const pieces = data?.map(({ piece }) => piece).filter(({ archivedOn }) => archivedOn === null) ?? [];
+  const piece = pieces.find(({ id }) => id === pieceId) ?? pieces[0];
+  const zones = piece?.zones.filter(({ keepClean }) => keepClean === null) ?? [];
+  const zone = zones.find(({ id }) => id === zoneId) ?? zones[0];
+  const found = useMemo(
+    () => (piece && zone ? sealantsCompared(piece, zone.id, sequenceOf(piece, supplies, null), supplies) : []),
+    [piece, zone, supplies],
+  );
+  if (!data) return <Loading what="your pieces" />;
+  if (!piece || !zone)
+    return <Empty title="No piece to seal">Make a piece first: how a sealant changes it depends on what lies under it.</Empty>;
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end gap-4">
+        <SelectField label="Over the finished" className="w-72" value={piece.id} options={pieces} onChange={setPiece} />
+        <SelectField label="Zone" className="w-48" value={zone.id} options={zones} onChange={setZone} />
+        <Check checked={mine} onChange={setMine} className="pb-1">
+          only what I have
+        </Check>
+      </div>
+      <table className="w-full border-y border-line">
+        <thead>
+          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
+            {['Sealant', 'Changes the colour by', 'Sheen', 'Film', 'Takes', 'Costs'].map((head) => (
+              <th key={head} scope="col" className="px-2 py-1 font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {found
+            .filter(({ onShelf }) => onShelf || !mine)
+            .map((one) => (
+              <tr key={one.material} className="border-b border-line">
+                <th scope="row" className="px-2 py-1 text-left font-semibold">
+                  {one.name}
+                  {!one.onShelf && <span className="ml-2 text-[0.8125rem] font-normal text-ink-3">not on the shelf</span>}
+                </th>
+                <td className="px-2">
+                  <span className="figures">ΔE₀₀ {formatNumber(one.shiftDe00, 1)}</span>
+                  {Math.abs(one.shiftL) >= 0.5 && <span className="text-ink-2">, {one.shiftL > 0 ? 'lighter' : 'darker'}</span>}
+                  {one.shiftDe00 < 1 && <span className="text-ink-2">, not seen</span>}
+                </td>
+                <td className="figures px-2">{one.sheenGu === null ? 'as below' : `${formatNumber(one.sheenGu, 0)} GU`}</td>
+                <td className="figures px-2">{formatNumber(one.filmUm, 0)} µm</td>
+                <td className="figures px-2">{shown.text(one.ml, 'volume')}</td>
+                <td className="figures px-2">{one.cost === null ? <span className="text-ink-3">no price</span> : money(one.cost)}</td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-[0.8125rem] text-ink-2">
+        Two thin coats of a clear, one mist of a fixer, over the sequence as planned. What loose powder loses under each is in the colour;
+        whether its solvent lifts what lies below is for the sequence to say: add it there and see.
+      </p>
+    </>
+  );
+}
