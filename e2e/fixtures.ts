@@ -80,3 +80,37 @@ export async function addStep(page: Page, technique: string, material?: string, 
   await expect(rows(page).last().getByRole('button', { expanded: true })).toBeVisible();
   await setStep(page, technique, material, dilution);
 }
+
+/** Puts every piece of the demo aside. */
+export async function clearTheBench(page: Page): Promise<void> {
+  for (const name of PIECES) {
+    await page.getByRole('button', { name: `Put ${name} aside` }).click();
+    await expect(page.getByRole('link', { name, exact: true })).toHaveCount(0);
+  }
+}
+
+/** A new piece of a kind, opened. */
+export async function make(page: Page, name: string, kind: string, count = '1'): Promise<void> {
+  await page.getByRole('button', { name: 'New piece' }).click();
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByLabel('Kind').selectOption({ label: kind });
+  await page.getByLabel('How many alike').fill(count);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
+}
+
+/** Leaves only these zones in the open step. */
+export async function onlyOn(page: Page, ...names: string[]): Promise<void> {
+  const row = rows(page).last();
+  for (const name of names) await row.getByRole('checkbox', { name, exact: true }).check();
+  for (const box of await row.getByRole('group', { name: 'Zones' }).getByRole('checkbox').all()) {
+    const label = (await box.locator('xpath=..').innerText()).trim();
+    if (label !== 'all' && !names.includes(label)) await box.uncheck();
+  }
+}
+
+/** Pages that the view prints on. */
+export async function printed(page: Page): Promise<number> {
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  return pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length ?? 0;
+}

@@ -1,41 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { PIECES, addStep, expect, rows, saved, test } from './fixtures.js';
+import { addStep, clearTheBench, expect, make, onlyOn, printed, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 /** Jobs of the line, from the bare piece to the printed evening. */
 
-async function clearTheBench(page: Page): Promise<void> {
-  for (const name of PIECES) {
-    await page.getByRole('button', { name: `Put ${name} aside` }).click();
-    await expect(page.getByRole('link', { name, exact: true })).toHaveCount(0);
-  }
-}
-
-async function make(page: Page, name: string, kind: string, count = '1'): Promise<void> {
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByLabel('Kind').selectOption({ label: kind });
-  await page.getByLabel('How many alike').fill(count);
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
-}
-
-/** Leaves only these zones in the open step. */
-async function onlyOn(page: Page, ...names: string[]): Promise<void> {
-  const row = rows(page).last();
-  for (const name of names) await row.getByRole('checkbox', { name, exact: true }).check();
-  for (const box of await row.getByRole('group', { name: 'Zones' }).getByRole('checkbox').all()) {
-    const label = (await box.locator('xpath=..').innerText()).trim();
-    if (label !== 'all' && !names.includes(label)) await box.uncheck();
-  }
-}
-
 const alarms = (page: Page) => page.getByRole('group', { name: /^(Snag|Caution) at step/ });
-
-async function printed(page: Page): Promise<number> {
-  const pdf = await page.pdf({ preferCSSPageSize: true });
-  return pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length ?? 0;
-}
 
 test('a terrace of four stores that must match: inked twice, stones in three tones, doors before crests', async ({ bench: page }) => {
   await clearTheBench(page);

@@ -2,10 +2,10 @@ import { addStep, expect, facts, go, openPiece, rows, saved, test } from './fixt
 
 test('the shelf is searched by keyboard; a bottle that is too old is told on the piece that uses it', async ({ bench: page }) => {
   await go(page, 'Shelf');
-  await expect(page.getByRole('row')).toHaveCount(27);
+  await expect(page.getByRole('row')).toHaveCount(32);
   await page.keyboard.press('/');
   await page.keyboard.type('spirit box');
-  await expect(page.getByRole('status').filter({ hasText: 'of 31' })).toHaveText('4 of 31');
+  await expect(page.getByRole('status').filter({ hasText: 'of 31' })).toHaveText('6 of 31');
   await page.keyboard.press('Control+A');
   await page.keyboard.type('lichen green');
   await page.getByRole('button', { name: 'Change Lichen green' }).press('Enter');

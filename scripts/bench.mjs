@@ -14,6 +14,9 @@ const { checkSequence } = await import('../core/dist/sequence/index.js');
 const { planPieces, planEvenings, planningProblem, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
 const { suppliesOf, EMPTY_SHELF } = await import('../core/dist/materials/index.js');
 const { sectionOf } = await import('../core/dist/section/index.js');
+const { needsOf, stockOf } = await import('../core/dist/needs/index.js');
+const { findRecipes, opticsOfColour } = await import('../core/dist/matching/index.js');
+const { labOf } = await import('../core/dist/colour/index.js');
 const { arrange } = await import('../core/dist/arrange/index.js');
 const { EFFECTS, suits } = await import('../core/dist/effects/index.js');
 const { NO_INTENT, USUAL_STORY, pieceFromTemplate, templateById } = await import('../core/dist/subjects/index.js');
@@ -88,7 +91,39 @@ const five = wished('wall', 5);
 const twenty = wished('van', 20);
 const sixty = sequenceProblem(stretched(van, 'sixty', 60), nothingPlaced);
 
+/** Fifty pieces of fifteen steps, with the plan they got. */
+const fifty = Array.from({ length: 50 }, (_, i) => stretched(i % 2 ? van : wall, `piece-${i}`, 15));
+const fiftyPlanned = {
+  originDate: DAY,
+  plan: {
+    placed: fifty.flatMap(({ id }, p) => Array.from({ length: 15 }, (_, i) => ({ id: `${id}/${i}/0`, startMin: 1170 + 1440 * i + p }))),
+  },
+  pieces: fifty.map(({ id, steps }) => ({ pieceId: id, steps })),
+};
+/** Sixty paints that all stir into each other: the most recipes there can be. */
+const sixtyPaints = Array.from({ length: 60 }, (_, i) => {
+  const channel = (k) => (40 + ((i * k * 37) % 180)).toString(16).padStart(2, '0');
+  return {
+    id: `paint-${i}`,
+    material: { carrier: 'water', family: 'acrylic' },
+    optics: opticsOfColour(`#${channel(3)}${channel(5)}${channel(7)}`),
+  };
+});
+const wantedColour = labOf('#7a6a52');
+
 const rows = [
+  {
+    what: 'needs and stock of 50 pieces × 15 steps',
+    unit: 'ms',
+    target: 50,
+    ...median(20, () => stockOf(needsOf(fifty, fiftyPlanned, { supplies }).uses, supplies)),
+  },
+  {
+    what: 'find a recipe among 60 bottles',
+    unit: 'ms',
+    target: 1000,
+    ...median(5, () => findRecipes({ target: wantedColour, candidates: sixtyPaints })),
+  },
   { what: 'check a sequence of 60 steps', unit: 'ms', target: 1, ...median(400, () => checkSequence(sixty)) },
   { what: 'arrange 5 effects, all orders', unit: 'ms', target: 300, ...median(15, () => arrange(five)) },
   { what: 'arrange 20 effects', unit: 'ms', target: 300, ...median(15, () => arrange(twenty)) },
@@ -108,6 +143,12 @@ const rows = [
     ...median(10, () => planPieces(dozen, DEFAULT_WORKSHOP, demo, DAY, 0)),
   },
 ];
+/** A loop that does nothing of ours, so that tables of different machines can be compared. */
+const yardstick = median(5, () => {
+  let sum = 0;
+  for (let i = 0; i < 3e7; i++) sum += i % 7;
+  return sum;
+});
 const size = firstView();
 
 /** Seconds from `npm run demo` on a built project to the printed address. */
@@ -131,7 +172,9 @@ async function secondStart() {
 rows.push(await secondStart());
 
 const cell = (value, width) => String(value).padStart(width);
-console.log(`${cpus().length} × ${cpus()[0].model}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}\n`);
+console.log(
+  `${cpus().length} × ${cpus()[0].model}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}; a plain loop of 30 million takes ${yardstick.median.toFixed(0)} ms\n`,
+);
 console.log(`${'what'.padEnd(44)}${cell('median', 10)}${cell('min', 10)}${cell('max', 10)}${cell('target', 10)}${cell('ratio', 8)}`);
 for (const row of rows)
   console.log(

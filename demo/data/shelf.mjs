@@ -103,12 +103,12 @@ export const MIXES = [
     components: [
       { material: 'acrylic-matt', bottleId: 'chalk-white', parts: 8 },
       { material: 'acrylic-matt', bottleId: 'sand-ochre', parts: 2 },
-      { material: 'acrylic-matt', bottleId: 'soot-black', parts: 1.2 },
+      { material: 'acrylic-matt', bottleId: 'soot-black', parts: 0.5 },
     ],
-    madeMl: 11.2,
+    madeMl: 10.5,
     madeOn: '2026-04-22',
     colour: '#a79e8b',
-    changes: [{ on: '2026-04-22', words: 'a little darker', added: [{ material: 'acrylic-matt', bottleId: 'soot-black', ml: 0.2 }] }],
+    changes: [{ on: '2026-04-22', words: 'a little darker', added: [{ material: 'acrylic-matt', bottleId: 'soot-black', ml: 0.1 }] }],
     note: 'First three arches. Judged in daylight on the second coat.',
   },
   {

@@ -4,3 +4,4 @@ export * from './difference.js';
 export * from './shift.js';
 export * from './kubelka.js';
 export * from './reflectance.js';
+export * from './surface.js';

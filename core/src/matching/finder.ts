@@ -29,7 +29,7 @@ export interface FoundRecipe {
 }
 
 /** Parts in all, by how many bottles: more can hardly be measured in a cup (our numbers). */
-const MOST_PARTS = { 1: 1, 2: 12, 3: 8 } as const;
+const MOST_PARTS = { 1: 1, 2: 12, 3: 7 } as const;
 /** So many of the nearest by plain distance are looked at by ΔE₀₀. */
 const LOOKED_AT = 400;
 const BANDS = BANDS_NM.length;
@@ -79,7 +79,7 @@ class Nearest {
 
 /**
  * Recipes of one to three bottles in small whole parts, nearest to the target first. All of them are tried: pairs up to 12 parts, threes
- * up to 8; bottles that do not mix are not put together. A recipe with one bottle more must be nearer by at least half a ΔE₀₀.
+ * up to 7; bottles that do not mix are not put together. A recipe with one bottle more must be nearer by at least half a ΔE₀₀.
  */
 export function findRecipes({ target, candidates, mostBottles = 3, count = 5 }: Wanted): FoundRecipe[] {
   const nearest = new Nearest();

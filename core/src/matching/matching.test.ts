@@ -12,6 +12,7 @@ import {
   nearestBottles,
   nearestParts,
   nudged,
+  plainParts,
   opticsOfBottle,
   opticsOfColour,
   opticsOfSwatch,
@@ -147,6 +148,8 @@ describe('small whole parts', () => {
       }),
     );
     expect(nearestParts([0.5, 0, 0.25], 12).parts).toEqual([2, 0, 1]);
+    expect(plainParts([0.6, 0.4])).toEqual([3, 2]);
+    expect(plainParts([0.0133, 0.9867])).toEqual([1, 74.19]);
   });
 });
 

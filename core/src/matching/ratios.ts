@@ -33,3 +33,12 @@ export function nearestParts(shares: readonly number[], most: number): { parts: 
   const parts = [...best.parts];
   return { parts: wanted.map((share) => (share > 0 ? (parts.shift() ?? 0) : 0)), worstShareError: best.worstShareError };
 }
+
+/** Parts as a person would say them: small whole numbers where they are near enough, else so that the smallest is 1. */
+export function plainParts(parts: readonly number[]): number[] {
+  const most = 20;
+  const { parts: whole, worstShareError } = parts.length <= 3 ? nearestParts(parts, most) : { parts: [], worstShareError: Infinity };
+  if (worstShareError < 0.001) return whole;
+  const least = Math.min(...parts.filter((part) => part > 0));
+  return parts.map((part) => Math.round((part / least) * 100) / 100);
+}

@@ -1,7 +1,7 @@
-import { deltaE00OfHex, lightnessOf } from '../colour/index.js';
+import { covered, deltaE00, lightnessOfLight, linearOf, withGloss, type Linear } from '../colour/index.js';
 import { areaLaidMm2, useOf } from '../coverage/index.js';
-import type { Supplies } from '../materials/index.js';
-import { incomingOf, looksAlong, type SequenceProblem } from '../sequence/index.js';
+import type { BinderFamily, Material, Supplies } from '../materials/index.js';
+import { incomingOf, looksAlong, stateAfter, surfaceSheen, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Piece } from '../subjects/index.js';
 import { pricePerMl } from './cost.js';
 
@@ -10,7 +10,7 @@ export interface Sealant {
   material: string;
   bottleId: string | null;
   name: string;
-  /** ΔE₀₀ between the look before and after, the mean of recess, face and crest as it is seen. */
+  /** ΔE₀₀ between the look before and after, the mean of recess, face and crest as it is seen: what powder loses, the change of gloss, an amber tint. */
   shiftDe00: number;
   /** Lighter (above 0) or darker, L*. */
   shiftL: number;
@@ -25,11 +25,26 @@ export interface Sealant {
 
 const COATS = 2;
 
+/** Clears that are amber themselves: so much of what lies below two coats takes their tint, % (from memory). */
+const AMBER_PCT: Partial<Record<BinderFamily, number>> = { enamel: 2, hardware: 5 };
+const AMBER = linearOf('#c9a25a');
+/** A fixer wets what is porous and leaves it deeper: as if it were so much glossier, GU (from memory). */
+const FIXER_GU = 8;
+
+/** The look under a sealant: after the layer mixing, gloss and tint of the clear itself. */
+function sealedLight(mixed: Linear, material: Material, fromGu: number): Linear {
+  const toGu = material.sheenGu ?? fromGu + FIXER_GU;
+  return covered(withGloss(mixed, fromGu, toGu), AMBER, (AMBER_PCT[material.family] ?? 0) / 100);
+}
+
 /** Every clear coat and fixer there is, compared as two thin coats over the finished sequence of a zone: least change of colour first. */
 export function sealantsCompared(piece: Piece, zoneId: string, problem: SequenceProblem, supplies: Supplies): Sealant[] {
   const clears = supplies.materials.filter(({ role }) => role === 'clear' || role === 'fixer');
   const before = looksAlong(problem).at(-1)?.[zoneId];
-  if (!before) throw new RangeError(`zone '${zoneId}' is not of this piece`);
+  const state = stateAfter(problem).zones.get(zoneId);
+  if (!before || !state) throw new RangeError(`zone '${zoneId}' is not of this piece`);
+  const seen = linearOf(before.mean);
+  const { sheenGu: glossGu } = surfaceSheen(state);
   return clears
     .flatMap((material): Sealant[] => {
       const bottles = supplies.bottles.filter((bottle) => bottle.material === material.id);
@@ -49,6 +64,7 @@ export function sealantsCompared(piece: Piece, zoneId: string, problem: Sequence
         durationsMin: [...problem.durationsMin, 0],
       }).at(-1)?.[zoneId];
       if (!after) return [];
+      const sealed = sealedLight(linearOf(after.mean), material, glossGu);
       const { cup, direct } = useOf(base, piece, { supplies });
       const ml = cup ? cup.laidMl + cup.residueMl : direct.reduce((sum, portion) => sum + portion.ml, 0);
       const cheapest = bottles.reduce<number | null>((best, bottle) => {
@@ -60,8 +76,8 @@ export function sealantsCompared(piece: Piece, zoneId: string, problem: Sequence
           material: material.id,
           bottleId: bottles[0]?.id ?? null,
           name: bottles[0]?.name ?? material.name,
-          shiftDe00: deltaE00OfHex(before.mean, after.mean),
-          shiftL: lightnessOf(after.mean) - lightnessOf(before.mean),
+          shiftDe00: deltaE00(seen, sealed),
+          shiftL: lightnessOfLight(sealed) - lightnessOfLight(seen),
           sheenGu: material.sheenGu,
           filmUm: incomingOf(base, supplies).dryUm * base.coats,
           ml: areaLaidMm2(base, piece, 100) > 0 ? ml : 0,

@@ -30,11 +30,13 @@ export function shoppingList({ shortages, holdings }: Stock, supplies: Supplies)
   return shortages
     .map((shortage): ShoppingItem => {
       const own = supplies.bottle(shortage.bottleId);
-      const size = own?.sizeMl ?? null;
+      // where only the kind is named, one like that on the shelf says how it is sold
+      const like = own ?? supplies.bottles.find((bottle) => bottle.material === shortage.material && bottle.sizeMl !== null) ?? null;
+      const size = like?.sizeMl ?? null;
       return {
         ...shortage,
         name: own?.name ?? supplies.material(shortage.material).name,
-        buy: size === null || size <= 0 ? null : { count: Math.ceil(shortage.ml / size), sizeMl: size, price: own?.price ?? null },
+        buy: size === null || size <= 0 ? null : { count: Math.ceil(shortage.ml / size), sizeMl: size, price: like?.price ?? null },
         standIns: standIns(shortage, holdings, supplies),
       };
     })

@@ -59,6 +59,7 @@ export function FilmChart({ rows, grooved }: { rows: readonly ChartRow[]; groove
               key={key}
               yAxisId="film"
               type="stepAfter"
+              legendType="plainline"
               dataKey={key}
               name={name}
               stroke="var(--color-ink)"
@@ -73,6 +74,7 @@ export function FilmChart({ rows, grooved }: { rows: readonly ChartRow[]; groove
               <Line
                 yAxisId="gone"
                 type="stepAfter"
+                legendType="plainline"
                 dataKey="gone"
                 name="groove gone, %"
                 stroke="var(--color-brick)"

@@ -21,7 +21,8 @@ import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useBench } from './use-bench.js';
-import { deltaWords, isPaint } from './words.js';
+import { Delta } from './delta.js';
+import { isPaint } from './words.js';
 
 const TOWARDS = 'target';
 type Wish = Nudge | typeof TOWARDS;
@@ -121,9 +122,7 @@ export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: St
                   <span className="figures text-[0.8125rem] text-ink-2">{shown.text(ml, 'volume')}</span>
                   <span className="flex items-center gap-1.5 text-[0.8125rem] text-ink-2">
                     gives about <Swatch colour={one.predicted.colour} />
-                    {'de00' in one
-                      ? deltaWords(one.de00 as number, one.predicted.plusMinusDe00)
-                      : `± ΔE₀₀ ${formatNumber(one.predicted.plusMinusDe00, 1)}`}
+                    <Delta de00={'de00' in one ? (one.de00 as number) : null} plusMinus={one.predicted.plusMinusDe00} />
                   </span>
                 </span>
                 <Button

@@ -19,7 +19,7 @@ export function CountedTable({ components, counted }: { components: readonly Mix
             <th scope="col" className="py-0.5 pr-2 font-normal">
               What
             </th>
-            <th scope="col" className="px-2 font-normal">
+            <th scope="col" className="px-2 font-normal whitespace-nowrap">
               Count out
             </th>
             <th scope="col" className="px-2 text-right font-normal">
@@ -37,10 +37,13 @@ export function CountedTable({ components, counted }: { components: readonly Mix
             return out ? (
               <tr key={i} className="border-b border-line align-top">
                 <th scope="row" className="py-1 pr-2 text-left font-normal">
-                  <span className="flex items-center gap-1.5">
-                    <Swatch colour={componentColour(component, supplies)} /> {componentName(component, supplies)}
+                  <span className="flex items-baseline gap-1.5">
+                    <Swatch colour={componentColour(component, supplies)} />
+                    <span>
+                      {componentName(component, supplies)}
+                      {wake && <span className="text-[0.8125rem] text-ink-2">: {wake}</span>}
+                    </span>
                   </span>
-                  {wake && <span className="block text-[0.8125rem] text-ink-2">{wake}</span>}
                 </th>
                 <td className="px-2 py-1 font-semibold whitespace-nowrap">{countWords(out)}</td>
                 <td className="figures px-2 py-1 text-right whitespace-nowrap">{shown.text(out.ml, 'volume')}</td>

@@ -11,6 +11,7 @@ import { Row } from '../ui/panel.js';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { CountedTable } from './counted-table.js';
+import { Delta } from './delta.js';
 import { LAYING } from './for-pieces.js';
 import { KeepMix } from './keep-mix.js';
 import { useBench } from './use-bench.js';
@@ -98,7 +99,9 @@ export function CupResult({ cup }: { cup: CupState }) {
           <Row what="dries to about">
             <span className="inline-flex items-center gap-1.5">
               <Swatch colour={colour.colour} size={18} /> <span className="figures">{colour.colour}</span>
-              <span className="font-normal">± ΔE₀₀ {formatNumber(colour.plusMinusDe00, 1)}</span>
+              <span className="font-normal">
+                <Delta de00={null} plusMinus={colour.plusMinusDe00} />
+              </span>
             </span>
           </Row>
         )}

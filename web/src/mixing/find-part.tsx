@@ -9,12 +9,13 @@ import { Check } from '../ui/check.js';
 import { Empty } from '../ui/states.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useFinder } from '../workers/use-finder.js';
+import { Delta } from './delta.js';
 import { TargetField, type Target } from './target-field.js';
-import { deltaWords, isPaint } from './words.js';
+import { isPaint } from './words.js';
 
 /** Two or three bottles in small whole parts that come nearest to a colour. */
 export function FindPart() {
-  const { shelf, supplies, mixes, now } = usePlan();
+  const { shelf, supplies, mixes } = usePlan();
   const [search] = useSearchParams();
   const asked = search.get('mix');
   const [target, setTarget] = useState<Target>(() => {
@@ -55,7 +56,7 @@ export function FindPart() {
         </p>
         <p className="mt-2 text-[0.8125rem] text-ink-3">
           Reckoned by absorption and scattering (Kubelka–Munk) in 16 bands; colours off a screen or a lid are themselves a guess. Always lay
-          a trial and judge it dry, in daylight. Today is {now.date}.
+          a trial and judge it dry, in daylight.
         </p>
       </section>
       <section aria-label="Recipes" aria-busy={working}>
@@ -95,10 +96,11 @@ function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; 
       <span className="min-w-0 flex-1">
         <b className="font-semibold">{words.join(' : ')}</b>
         {bottles.length === 1 && ' as it is'}
-        <span className="figures block text-[0.8125rem] text-ink-2">
-          {deltaWords(de00, predicted.plusMinusDe00)} · wanted {wanted}, gives about {predicted.colour}
+        <span className="block text-[0.8125rem] text-ink-2">
+          <Delta de00={de00} plusMinus={predicted.plusMinusDe00} /> · wanted <span className="figures">{wanted}</span>, gives about{' '}
+          <span className="figures">{predicted.colour}</span>
         </span>
-        <span className="block text-[0.8125rem] text-ink-2">{verdict(de00)}</span>
+        <span className="block text-[0.8125rem] text-ink-2">{verdict(de00, predicted.plusMinusDe00)}</span>
       </span>
       <Button
         small
@@ -122,10 +124,9 @@ function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; 
   );
 }
 
-/** What a difference means to the eye (common practice of colour work; limits from memory). */
-function verdict(de00: number): string {
-  if (de00 < 1) return 'Side by side nobody would tell, if the reckoning holds.';
-  if (de00 < 2) return 'Just seen side by side.';
-  if (de00 < 5) return 'Seen side by side; a neighbour, not a match.';
-  return 'Another colour: a bottle is missing for this one.';
+/** What a difference means to the eye (common practice of colour work; limits from memory), as far as it is sure. */
+function verdict(de00: number, plusMinus: number): string {
+  if (de00 >= 5) return 'Another colour: a bottle is missing for this one.';
+  if (de00 >= 2) return 'Seen side by side; a neighbour, not a match.';
+  return plusMinus < 2 ? 'Hardly told apart side by side.' : 'As near as can be reckoned; only a trial tells.';
 }

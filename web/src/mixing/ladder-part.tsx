@@ -13,6 +13,7 @@ import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
+import { Delta } from './delta.js';
 import { isPaint } from './words.js';
 
 /** Tones from one bottle to another, evenly spaced as they are seen, each on less area. */
@@ -99,7 +100,7 @@ export function LadderPart() {
                     : `${String(parts[0])} of tone ${String(i)} : ${String(parts[1])} ${last.name}`}
               </td>
               <td className="figures px-2">{formatNumber(coverPct, 0)} %</td>
-              <td className="figures px-2">{i === 0 ? '' : `ΔE₀₀ ${formatNumber(stepDe00, 1)}`}</td>
+              <td className="px-2">{i > 0 && <Delta de00={stepDe00} />}</td>
               <td className="figures px-2">± {formatNumber(predicted.plusMinusDe00, 1)}</td>
             </tr>
           ))}

@@ -19,7 +19,7 @@ export function MixingView() {
   const cups = needs?.mixes.filter(({ components }) => components.length > 1);
   return (
     <main className="p-4">
-      <h1 className="mb-2 text-[1.6875rem] leading-8 font-bold">Mixing</h1>
+      <h1 className="no-print mb-2 text-[1.6875rem] leading-8 font-bold">Mixing</h1>
       <PartTabs
         label="Parts of mixing"
         tabs={[

@@ -1,4 +1,5 @@
 import type { PlannedMix } from '@eveningtide/core/needs';
+import { plainParts } from '@eveningtide/core/matching';
 import { truerAmount } from '@eveningtide/core/mixing';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
@@ -139,6 +140,7 @@ function OpenInCup({ mix, name, totalMl }: { mix: PlannedMix; name: string; tota
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const step = mix.for[0]?.step;
+  const parts = plainParts(mix.components.map((component) => component.parts));
   return (
     <Button
       small
@@ -147,7 +149,7 @@ function OpenInCup({ mix, name, totalMl }: { mix: PlannedMix; name: string; tota
           cupActions.set({
             ...EMPTY_CUP,
             name,
-            components: mix.components.map((component) => ({ ...component })),
+            components: mix.components.map((component, i) => ({ ...component, parts: parts[i] ?? 0 })),
             totalMl,
             technique: step?.technique ?? EMPTY_CUP.technique,
             tool: step?.tool ?? null,

@@ -43,6 +43,3 @@ export const isPaint = (bottle: Bottle, supplies: Supplies): boolean =>
 /** `3 Lichen green : 2 Acrylic thinner` */
 export const recipeWords = (components: readonly MixComponent[], supplies: Supplies): string =>
   components.map((component) => `${formatNumber(component.parts, 2)} ${componentName(component, supplies)}`).join(' : ');
-
-/** `ΔE₀₀ 1.2 ± 3` */
-export const deltaWords = (de00: number, plusMinus: number): string => `ΔE₀₀ ${formatNumber(de00, 1)} ± ${formatNumber(plusMinus, 1)}`;

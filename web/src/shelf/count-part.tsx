@@ -89,7 +89,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
           </tr>
         </thead>
         <tbody>
-          {read.map(({ bottle, text, count }) => (
+          {read.map(({ bottle, count }) => (
             <tr key={bottle.id} className="border-b border-line">
               <td className="px-2 text-[0.8125rem] text-ink-2">{bottle.place}</td>
               <th scope="row" className="px-2 py-1 text-left font-semibold">
@@ -102,7 +102,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
               </th>
               <td className="figures px-2">{bottle.sizeMl === null ? '' : shown.text(bottle.sizeMl, 'volume')}</td>
               <td className="figures px-2">{bottle.leftMl === null ? 'not known' : shown.text(bottle.leftMl, 'volume')}</td>
-              <td className="w-56 px-2">
+              <td className="w-56 px-2 py-0.5">
                 <span className="flex items-center gap-2">
                   <input
                     ref={(element) => {
@@ -114,7 +114,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
                     aria-describedby={count && !count.ok ? `${bottle.id}-told` : undefined}
                     className="field figures !w-24"
                     autoComplete="off"
-                    value={text === '' ? (typed[bottle.id] ?? '') : (typed[bottle.id] ?? '')}
+                    value={typed[bottle.id] ?? ''}
                     onKeyDown={onKey(bottle.id)}
                     onChange={(event) => {
                       setTyped({ ...typed, [bottle.id]: event.target.value });

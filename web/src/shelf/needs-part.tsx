@@ -5,6 +5,7 @@ import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
 import { usePiecesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
+import { useAmount } from '../ui/amount.js';
 import { useDays } from '../ui/days.js';
 import { Heading } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
@@ -47,6 +48,8 @@ export function NeedsPart() {
 const HEAD = 'px-2 py-1 font-normal';
 
 function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
+  const { supplies } = usePlan();
+  const amount = useAmount(supplies);
   const days = useDays();
   const shown = useShown();
   const money = useMoney();
@@ -99,7 +102,7 @@ function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
                     </span>
                   )}
                 </th>
-                <td className="figures px-2 py-1.5 whitespace-nowrap">{shown.text(item.ml, 'volume')}</td>
+                <td className="figures px-2 py-1.5 whitespace-nowrap">{amount(item.ml, item.material)}</td>
                 <td className="px-2 py-1.5 whitespace-nowrap">{item.firstDate === null ? 'no evening yet' : days.day(item.firstDate)}</td>
                 <td className="px-2 py-1.5 text-[0.8125rem]">{names(item.pieceIds)}</td>
                 <td className="px-2 py-1.5 text-[0.8125rem]">
@@ -141,8 +144,9 @@ function Bar({ holding: { bottle, reservedMl, leftAfterMl } }: { holding: Holdin
 }
 
 function Reserved({ holdings }: { holdings: readonly Holding[] }) {
+  const { supplies } = usePlan();
+  const amount = useAmount(supplies);
   const days = useDays();
-  const shown = useShown();
   const sorted = [...holdings].sort((a, b) => (a.runsOutOn ?? '9999').localeCompare(b.runsOutOn ?? '9999') || b.reservedMl - a.reservedMl);
   return (
     <section aria-labelledby="reserved" className="no-print mb-5">
@@ -170,11 +174,11 @@ function Reserved({ holdings }: { holdings: readonly Holding[] }) {
                   </span>
                 </th>
                 <td className="px-2 py-1">
-                  {bottle.leftMl === null ? <span className="text-ink-3">not known</span> : shown.text(bottle.leftMl, 'volume')}
+                  {bottle.leftMl === null ? <span className="text-ink-3">not known</span> : amount(bottle.leftMl, bottle.material)}
                 </td>
-                <td className="figures px-2 py-1 whitespace-nowrap">{shown.text(reservedMl, 'volume')}</td>
+                <td className="figures px-2 py-1 whitespace-nowrap">{amount(reservedMl, bottle.material)}</td>
                 <td className="px-2 py-1">
-                  <span className="figures whitespace-nowrap">{leftAfterMl === null ? '' : shown.text(leftAfterMl, 'volume')}</span>
+                  <span className="figures whitespace-nowrap">{leftAfterMl === null ? '' : amount(leftAfterMl, bottle.material)}</span>
                   <Bar holding={holding} />
                   {shortMl > 0 || runsOutOn !== null ? (
                     <span className="block text-[0.8125rem] font-semibold text-brick">
@@ -185,7 +189,7 @@ function Reserved({ holdings }: { holdings: readonly Holding[] }) {
                 <td className="px-2 py-1 text-[0.8125rem]">
                   {byEvening(holding).map(({ date, ml }) => (
                     <span key={date} className="mr-3 inline-block whitespace-nowrap">
-                      {date === null ? 'no evening yet' : days.day(date)} <span className="figures">{shown.text(ml, 'volume')}</span>
+                      {date === null ? 'no evening yet' : days.day(date)} <span className="figures">{amount(ml, bottle.material)}</span>
                     </span>
                   ))}
                 </td>

@@ -8,6 +8,7 @@ import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
 import { Empty, Loading } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
+import { Delta } from '../mixing/delta.js';
 import { useMoney } from './money.js';
 
 /** Clear coats and fixers side by side as the last coat of a zone: colour, film, sheen, price. */
@@ -59,7 +60,7 @@ export function SealantsPart() {
                   {!one.onShelf && <span className="ml-2 text-[0.8125rem] font-normal text-ink-3">not on the shelf</span>}
                 </th>
                 <td className="px-2">
-                  <span className="figures">ΔE₀₀ {formatNumber(one.shiftDe00, 1)}</span>
+                  <Delta de00={one.shiftDe00} />
                   {Math.abs(one.shiftL) >= 0.5 && <span className="text-ink-2">, {one.shiftL > 0 ? 'lighter' : 'darker'}</span>}
                   {one.shiftDe00 < 1 && <span className="text-ink-2">, not seen</span>}
                 </td>
@@ -72,8 +73,9 @@ export function SealantsPart() {
         </tbody>
       </table>
       <p className="mt-2 text-[0.8125rem] text-ink-2">
-        Two thin coats of a clear, one mist of a fixer, over the sequence as planned. What loose powder loses under each is in the colour;
-        whether its solvent lifts what lies below is for the sequence to say: add it there and see.
+        Two thin coats of a clear, one mist of a fixer, over the sequence as planned. The change of colour is what loose powder loses, the
+        change of gloss and the amber of the clear itself, from memory: a guide to which changes least. Whether its solvent lifts what lies
+        below is for the sequence to say: add it there and see.
       </p>
     </>
   );

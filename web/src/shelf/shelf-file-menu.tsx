@@ -193,9 +193,12 @@ function Preview({ read, stored, onClose }: { read: FileRead & { name: string };
       <div className="mt-4 flex justify-end gap-2">
         <Button onClick={onClose}>Leave it</Button>
         <Button look="ink" disabled={read.bottles.length === 0 || isLoading} onClick={() => void take()}>
-          {badLines > 0 ? `Take the ${String(read.bottles.length)} good ones` : `Take ${String(read.bottles.length)}`}
+          {takeWords(read.bottles.length, badLines > 0)}
         </Button>
       </div>
     </Dialog>
   );
 }
+
+const takeWords = (good: number, someBad: boolean): string =>
+  good === 0 ? 'Nothing to take' : someBad ? `Take the ${String(good)} good ones` : `Take ${String(good)}`;
