@@ -16,6 +16,7 @@ const { suppliesOf, EMPTY_SHELF } = await import('../core/dist/materials/index.j
 const { sectionOf } = await import('../core/dist/section/index.js');
 const { needsOf, stockOf } = await import('../core/dist/needs/index.js');
 const { findRecipes, opticsOfColour } = await import('../core/dist/matching/index.js');
+const { solveSchedule } = await import('../core/dist/solver/index.js');
 const { labOf } = await import('../core/dist/colour/index.js');
 const { arrange } = await import('../core/dist/arrange/index.js');
 const { EFFECTS, suits } = await import('../core/dist/effects/index.js');
@@ -111,7 +112,25 @@ const sixtyPaints = Array.from({ length: 60 }, (_, i) => {
 });
 const wantedColour = labOf('#7a6a52');
 
+/** The reference's job-shops and how near the best known each comes in two seconds; the target is the best itself. */
+const shops = JSON.parse(readFileSync(join(ROOT, 'reference', 'jobshop.json'), 'utf8')).rows.map(({ name, jobs, optimum }) => {
+  const id = (j, k) => `${j}.${k}`;
+  const problem = {
+    operations: jobs.flatMap((job, j) =>
+      job.map(([machine, durationMin], k) => ({ id: id(j, k), durationMin, resources: [`m${machine}`] })),
+    ),
+    lags: jobs.flatMap((job, j) => job.slice(1).map((_, k) => ({ from: id(j, k), to: id(j, k + 1), minMin: 0, maxMin: null }))),
+    setup: null,
+  };
+  const ends = [1, 2, 3].map(
+    (seed) => solveSchedule(problem, { timeLimitMs: 2000, seed, now: () => performance.now() }).schedule.makespanMin,
+  );
+  ends.sort((a, b) => a - b);
+  return { what: `job-shop ${name}, makespan after 2 s`, unit: '', target: optimum, median: ends[1], min: ends[0], max: ends[2] };
+});
+
 const rows = [
+  ...shops,
   {
     what: 'needs and stock of 50 pieces × 15 steps',
     unit: 'ms',

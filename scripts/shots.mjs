@@ -35,25 +35,21 @@ async function display(theme, textPct = 100) {
   await page.evaluate((chosen) => localStorage.setItem('eveningtide.display', JSON.stringify(chosen)), { theme, textPct });
 }
 
-/** Brings a part of the column beside the sequence into the picture. */
-const beside = (heading) => () =>
-  page.getByRole('heading', { name: heading }).evaluate((element) => element.scrollIntoView({ block: 'start' }));
-
 await shot('pieces', '/pieces', /nothing stands against/);
 await shot('piece', '/pieces/salt-van-14', /White spirit lifts/);
 await shot('piece-step', '/pieces/quay-wall?step=s7', /While it dries/);
-await shot('batch', '/pieces/peat-wagons', 'Build');
-await shot('pictures', '/pieces/quay-wall', 'Build', beside('Pictures'));
 await shot('evenings', '/evenings', 'Your hands');
 await shot('tonight', '/tonight', /Print the bench card/);
 await shot('shelf', '/shelf', 'Lichen green');
+await shot('mixing', '/mixing', /drops/);
+await shot('needs', '/shelf?part=needs', 'Taken by the plan');
+await shot('finder', '/mixing?part=find&mix=quay-spring', /ΔE₀₀/);
+await shot('film', '/pieces/quay-wall/film', /reads as/);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
 await shot('effects', '/handbook?part=effects', 'Wants below it');
 await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it is silent');
 await shot('finish-comparison', '/finishes/compare?left=salt-van:1&right=salt-van:2', 'Differs in');
 await shot('workshop', '/workshop', 'Droppers');
-await shot('new-piece', '/pieces?new', 'Measured on');
-await shot('command-box', '/evenings', 'Your hands', () => page.keyboard.press('Control+k'));
 await display('dusk');
 await shot('dusk', '/pieces/salt-van-14', /White spirit lifts/);
 await display('day', 130);

@@ -3,13 +3,25 @@ import { join } from 'node:path';
 import { ciede2000 } from './kinds/ciede2000.js';
 import { coatings } from './kinds/coatings.js';
 import { humidair } from './kinds/humidair.js';
+import { jobshop } from './kinds/jobshop.js';
 import { kubelka } from './kinds/kubelka.js';
 import { modelrail } from './kinds/modelrail.js';
 import { sequenceCase } from './kinds/sequence-case.js';
 import { solvents } from './kinds/solvents.js';
+import { timelags } from './kinds/timelags.js';
 import type { Outcome, ReferenceFile, RunRow } from './outcome.js';
 
-const KINDS: Record<string, RunRow> = { humidair, solvents, modelrail, coatings, ciede2000, kubelka, 'sequence-case': sequenceCase };
+const KINDS: Record<string, RunRow> = {
+  humidair,
+  solvents,
+  modelrail,
+  coatings,
+  ciede2000,
+  kubelka,
+  jobshop,
+  timelags,
+  'sequence-case': sequenceCase,
+};
 
 export interface Tally {
   passed: number;

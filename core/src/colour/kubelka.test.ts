@@ -8,8 +8,10 @@ import {
   ksFromReflectance,
   ksOfEvenMix,
   lightOfBands,
+  lightnessOfLight,
   linearOf,
   reflectanceFromKs,
+  withGloss,
 } from './index.js';
 import { solve } from './solve.js';
 
@@ -90,6 +92,14 @@ describe('reflectances', () => {
     expect(green).toBeGreaterThan(1.3 * red);
     expect(green).toBeGreaterThan(1.2 * seenBlue);
   });
+});
+
+test('the same paint is deeper under gloss and paler under matt, and keeps its light where nothing changes', () => {
+  const soot = linearOf('#2f2b2a');
+  const lightness = [2, 30, 60, 90].map((glossGu) => lightnessOfLight(withGloss(soot, 30, glossGu)));
+  expect([...lightness].sort((a, b) => b - a)).toEqual(lightness);
+  expect(withGloss(soot, 30, 30)).toEqual(soot);
+  expect(withGloss([1, 1, 1], 80, 2)).toEqual([1, 1, 1]);
 });
 
 test('equations are solved; what has no single answer is refused', () => {

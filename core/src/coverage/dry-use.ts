@@ -6,6 +6,9 @@
 /** Loose powder on a full cover, g per dm². */
 export const POWDER_G_PER_DM2 = 0.12;
 
+/** Dry film that a slurry stirred from loose powder leaves where it covers, µm. */
+export const STIRRED_SLURRY_UM = 20;
+
 /** What is scattered lies about so deep, mL per dm²: 1 mm is 10 mL. */
 export const SCATTERED_ML_PER_DM2: Readonly<Record<string, number>> = {
   aggregate: 15,

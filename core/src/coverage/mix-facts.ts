@@ -3,7 +3,7 @@ import { flowHint, mainOf, solidsOfPct, type FlowHint, type MixComponent } from 
 import { incomingOf } from '../sequence/index.js';
 import { plainStep } from '../subjects/index.js';
 import { spreadingRate, wetFilm } from './coverage.js';
-import { BRUSH_LOSS, LOSSES } from './dry-use.js';
+import { BRUSH_LOSS, LOSSES, STIRRED_SLURRY_UM } from './dry-use.js';
 import type { Stores } from './use.js';
 
 /** What a mix is like under a technique: of the mix, not of the bottle. */
@@ -28,13 +28,16 @@ export function mixFacts(
   const solidsPct = solidsOfPct({ components: [...components] }, supplies);
   if (!main || !(solidsPct > 0)) return null;
   const incoming = incomingOf(plainStep({ id: 'mix', technique, material: main.material, tool, zones: ['all'] }), supplies);
-  if (!(incoming.dryUm > 0) || !incoming.material) return null;
+  if (!incoming.material) return null;
+  const stirred = incoming.material.role === 'powder' && incoming.technique.effect === 'slurry';
+  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : incoming.dryUm;
+  if (!(dryFilmUm > 0)) return null;
   const { lostPct } = LOSSES[incoming.tool] ?? BRUSH_LOSS;
   return {
     solidsPct,
-    dryFilmUm: incoming.dryUm,
-    wetFilmUm: wetFilm(incoming.dryUm, solidsPct).wetFilmUm,
-    spreadingM2PerL: spreadingRate(solidsPct, incoming.dryUm, lostPct).practicalM2PerL,
+    dryFilmUm,
+    wetFilmUm: wetFilm(dryFilmUm, solidsPct).wetFilmUm,
+    spreadingM2PerL: spreadingRate(solidsPct, dryFilmUm, lostPct).practicalM2PerL,
     flow: flowHint({ technique, tool: incoming.tool, solidsPct, fixer: incoming.material.role === 'fixer' }),
   };
 }

@@ -20,6 +20,7 @@ import {
   NOT_COUNTED,
   POWDER_G_PER_DM2,
   SCATTERED_ELSE_ML_PER_DM2,
+  STIRRED_SLURRY_UM,
   SCATTERED_ML_PER_DM2,
   WETTED_ELSE_ML_PER_DM2,
   WETTED_ML_PER_DM2,
@@ -103,7 +104,9 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
       : [{ material: material.id, bottleId: step.bottleId, colour: colourTold ? colour : null, ml }];
   if (material.role === 'thinner')
     return { ...NOTHING, direct: own(areaDm2 * (WETTED_ML_PER_DM2[technique.id] ?? WETTED_ELSE_ML_PER_DM2)) };
-  if (material.role === 'powder') {
+  // stirred into a liquid, powder is a slurry and comes from a cup
+  const stirred = material.role === 'powder' && step.mixId !== null && technique.effect === 'slurry';
+  if (material.role === 'powder' && !stirred) {
     const grams = areaDm2 * POWDER_G_PER_DM2 * Math.max(0.2, step.strength ?? 1) * (step.allowance ?? 1) * step.coats;
     return { ...NOTHING, direct: own(grams / material.densityGPerMl) };
   }
@@ -113,9 +116,10 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
   const loss = technique.id === 'drybrush' ? DRYBRUSH_LOSS : (LOSSES[tool] ?? BRUSH_LOSS);
   const cup = componentsOf(step, stores);
   const volumeSolidsPct = solidsOfPct(cup, supplies);
+  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : dryUm;
   const laidMl =
-    areaMm2 > 0 && dryUm > 0 && volumeSolidsPct > 0
-      ? paintNeededMl({ areaMm2, dryFilmUm: dryUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats })
+    areaMm2 > 0 && dryFilmUm > 0 && volumeSolidsPct > 0
+      ? paintNeededMl({ areaMm2, dryFilmUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats })
       : 0;
   if (material.aerosol) return { ...NOTHING, direct: own(laidMl) };
   return {

@@ -6,6 +6,7 @@ import { seededFrom } from '../units/index.js';
 import {
   assumedScattering,
   bandsOfMix,
+  colourOfMix,
   correctedTowards,
   findRecipes,
   labOfMix,
@@ -262,6 +263,27 @@ describe('corrections', () => {
     expect(best!.perMix).toBeCloseTo(0.4 / 3, 1);
     for (const other of rest) expect(other.de00).toBeGreaterThanOrEqual(best!.de00);
     expect(correctedTowards(mix, labOfMix(mix), shelf)).toEqual([]);
+  });
+});
+
+describe('the colour of a mix', () => {
+  const component = (material: string, parts: number) => ({ material, bottleId: null, parts });
+
+  test('is that of its paints: thinner and clear change nothing, thinner alone has none', () => {
+    const alone = colourOfMix([component('acrylic-matt', 1)], CATALOGUE)!;
+    const thinned = colourOfMix(
+      [component('acrylic-matt', 1), component('acrylic-thinner', 3), component('clear-matt-acrylic', 1)],
+      CATALOGUE,
+    )!;
+    expect(thinned.colour).toBe(alone.colour);
+    expect(colourOfMix([component('acrylic-thinner', 1)], CATALOGUE)).toBeNull();
+  });
+
+  test('lies between its paints', () => {
+    const mix = colourOfMix([component('wash-enamel', 1), component('enamel-matt', 1)], CATALOGUE)!;
+    const [dark, light] = [labOf(materialById('wash-enamel').colour).l, labOf(materialById('enamel-matt').colour).l];
+    expect(mix.lab.l).toBeGreaterThan(Math.min(dark, light));
+    expect(mix.lab.l).toBeLessThan(Math.max(dark, light));
   });
 });
 

@@ -18,7 +18,7 @@ export function keepsOf(material: Pick<Material, 'role' | 'carrier' | 'family' |
   if (carrier === 'cyano') return { minutes: 0, why: 'it is used from the tube', freshOnly: true };
   if (family === 'fixer-spirit' || family === 'fixer-alcohol')
     return { minutes: HOUR, why: 'the fixer flashes off and the powder cakes', freshOnly: true };
-  if (role === 'slurry') return { minutes: 2 * HOUR, why: 'the powder settles and the water leaves', freshOnly: true };
+  if (role === 'powder' || role === 'slurry') return { minutes: 2 * HOUR, why: 'the powder settles and the water leaves', freshOnly: true };
   if (family === 'glue') return { minutes: DAY, why: 'thinned glue separates', freshOnly: false };
   if (family === 'soluble') return { minutes: DAY, why: 'thinned, it thickens at the rim', freshOnly: false };
   if (family === 'ink') return { minutes: 30 * DAY, why: 'closed, alcohol keeps it', freshOnly: false };

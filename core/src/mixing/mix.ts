@@ -75,7 +75,9 @@ export function solidsOfPct(mix: Pick<Mix, 'components'>, supplies: Supplies): n
 /** How long it keeps: as long as the least of what is in it. */
 export function keepsOfMix(mix: Pick<Mix, 'components'>, supplies: Supplies): Keeps {
   const all = mix.components.map(({ material }) => supplies.material(material)).filter((material) => !isThinner(material));
-  const kept = all.map(keepsOf);
+  // a little powder in paint tints it; powder in thinner alone is a slurry
+  const wet = all.filter(({ carrier }) => carrier !== 'none');
+  const kept = (wet.length > 0 ? wet : all).map(keepsOf);
   return kept.reduce(
     (least, one) => (one.minutes < least.minutes ? one : least),
     kept[0] ?? { minutes: Infinity, why: '', freshOnly: false },

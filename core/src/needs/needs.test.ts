@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { mixFacts, mixForMl, useOf } from '../coverage/index.js';
 import { CATALOGUE, plainBottle, suppliesOf, type Bottle } from '../materials/index.js';
-import type { Mix } from '../mixing/index.js';
+import { keepsOfMix, type Mix } from '../mixing/index.js';
 import { DEFAULT_WORKSHOP, planPieces, sequenceProblem } from '../schedule/index.js';
 import { buildsAlong, checkSequence, readsAsMm } from '../sequence/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
@@ -311,6 +311,26 @@ describe('a mix', () => {
     expect(three! - 0.5).toBeCloseTo(3 * (one! - 0.5));
   });
 
+  test('of powder stirred into water comes from a cup, keeps for hours only, and takes twice as much for twice the vans', () => {
+    const slurry = [
+      { material: 'pigment-dry', bottleId: null, parts: 1 },
+      { material: 'water', bottleId: null, parts: 3 },
+    ];
+    const members = (n: number) => Array.from({ length: n }, (_, i) => ({ id: String(i), label: String(i), differences: [] }));
+    const ml = (models: number) =>
+      mixForMl(slurry, 'pigment-dry', {
+        technique: 'powder-slurry',
+        tool: null,
+        coats: 1,
+        coverPct: null,
+        on: [{ piece: van('1', [], { members: members(models) }), zones: ['all'] }],
+      });
+    expect(ml(3)).toBeGreaterThan(0.2);
+    expect(ml(6) - 0.2).toBeCloseTo(2 * (ml(3) - 0.2));
+    expect(mixFacts(slurry, 'powder-slurry', null)!.solidsPct).toBeCloseTo(25);
+    expect(keepsOfMix({ components: slurry }, CATALOGUE)).toMatchObject({ minutes: 120, freshOnly: true });
+  });
+
   test('has solids, films and a spreading rate of its own, not the bottle’s', () => {
     const facts = mixFacts(components, 'airbrush-coat', null)!;
     expect(facts.solidsPct).toBeCloseTo(21);
@@ -409,6 +429,10 @@ describe('along a sequence', () => {
     const rest = found.filter(({ onShelf }) => !onShelf).map(({ shiftDe00 }) => shiftDe00);
     expect([...rest].sort((a, b) => a - b)).toEqual(rest);
     expect(found.every(({ filmUm, ml }) => filmUm > 0 && ml > 0)).toBe(true);
+    // on matt emulsion a gloss shifts more than a matt, and deeper
+    const of = (material: string) => found.find((one) => one.material === material)!;
+    expect(of('clear-gloss-acrylic').shiftDe00).toBeGreaterThan(of('clear-matt-acrylic').shiftDe00);
+    expect(of('clear-gloss-acrylic').shiftL).toBeLessThan(0);
     expect(() => sealantsCompared(piece, 'attic', problem, CATALOGUE)).toThrow("zone 'attic' is not of this piece");
   });
 });

@@ -122,6 +122,22 @@ describe('pieces in evenings', () => {
   });
 });
 
+describe('pieces that should match', () => {
+  const filter = (pinnedAt: string): Short => ['filter', 'wash-acrylic', { dilution: { thinner: 'water', parts: [1, 6] }, pinnedAt }];
+  const set = { finish: { finishId: 'f', version: 1, setId: 'train' }, likeness: 'alike' as const };
+  const hints = (second: string, more: Partial<Piece> = set): string[] =>
+    plan([piece('first', [filter('2026-11-23T19:00')], set), piece('second', [filter(second)], more)]).pieces.flatMap(
+      ({ pieceId, findings }) => findings.filter(({ rule }) => rule === 'unmixed-batch').map(({ message }) => `${pieceId}: ${message}`),
+    );
+
+  test('one mix made anew for the second is told there, unless it keeps or they need not match', () => {
+    expect(hints('2026-11-28T19:00')).toEqual([expect.stringMatching(/^second: The mix for first will not keep/)]);
+    expect(hints('2026-11-24T19:00')).toEqual([]);
+    expect(hints('2026-11-28T19:00', { ...set, finish: null })).toEqual([]);
+    expect(hints('2026-11-28T19:00', { ...set, likeness: 'own' })).toEqual([]);
+  });
+});
+
 describe('the planning problem', () => {
   const supplies = suppliesOf(EMPTY_SHELF);
   const coats = fc.array(

@@ -1,7 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { touchedBy } from '../plan-file/index.js';
-import { duplicated, inGroup, membersOf, pieceFromTemplate, plainStep, templateById, withoutMember, type Piece } from './index.js';
+import {
+  duplicated,
+  inGroup,
+  membersOf,
+  patchedStep,
+  pieceFromTemplate,
+  plainStep,
+  templateById,
+  withoutMember,
+  type Piece,
+} from './index.js';
 
 const members = ['a', 'b', 'c'].map((id) => ({ id, label: `No. ${id}`, differences: [] }));
 const piece: Piece = {
@@ -78,5 +88,16 @@ describe('what a change of the shelf touches', () => {
     expect(touchedBy([piece], { bottleId: 'green' })).toEqual([{ pieceId: 'w', name: 'Wagon', steps: [2] }]);
     expect(touchedBy([piece], { material: 'acrylic-matt' })[0]?.steps).toEqual([1, 2, 3]);
     expect(touchedBy([piece], { bottleId: 'blue' })).toEqual([]);
+  });
+});
+
+describe('a step that uses a mix', () => {
+  const mixed = plainStep({ id: 's', technique: 'brush-coat', material: 'acrylic-matt', mixId: 'm', zones: ['all'] });
+
+  test('leaves it when paint, thinner, colour or technique are told anew, and stays in it otherwise', () => {
+    for (const patch of [{ material: 'enamel-matt' }, { dilution: null }, { colour: '#aabbcc' }, { technique: 'wash' }, { bottleId: 'b' }])
+      expect(patchedStep(mixed, patch)).toEqual({ ...mixed, ...patch, mixId: null });
+    for (const patch of [{ coats: 2 }, { note: 'x' }, { mixId: 'n', material: 'enamel-matt' }])
+      expect(patchedStep(mixed, patch)).toEqual({ ...mixed, ...patch });
   });
 });

@@ -1,0 +1,3 @@
+export * from './problem.js';
+export * from './solve.js';
+export { scheduleFaults } from './check.js';
