@@ -306,6 +306,13 @@ test('J16 One more wall arch: matched to last spring’s mix, mixed, used, seale
     .click();
   await expect(rows(page)).toHaveCount(4);
   await saved(page);
+  // taken away and brought back, the step has it again
+  await go(page, 'Mixing');
+  await part(page, 'Kept mixes');
+  await keptMix(page, 'As Quay wall of last spring').getByRole('button', { name: 'Take it away' }).click();
+  await expect(keptMix(page, 'As Quay wall of last spring')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(keptMix(page, 'As Quay wall of last spring')).toContainText('Used on Harbour arch 6');
   // what the mix is made of is what the shelf is asked for
   await go(page, 'Shelf');
   await part(page, 'Needs');

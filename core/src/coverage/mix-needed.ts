@@ -14,6 +14,8 @@ export interface MixNeeded {
   /** Drops of the paint from the painter's dropper. */
   paintDrops: number;
   thinner: string | null;
+  /** Paints in it: more than one is a mix of one's own, which its label tells. */
+  paints: number;
 }
 
 /** How much of what to mix for a step, for the whole batch, rounded up; null where nothing liquid is mixed. */
@@ -38,5 +40,6 @@ export function mixNeeded(
     thinnerMl,
     paintDrops: Math.round(paintMl * measuredOf(paint, supplies, droppers).dropsPerMl),
     thinner: thinner ? supplies.material(thinner.material).name : null,
+    paints: cup.components.filter((component) => !isThinner(component)).length,
   };
 }

@@ -8,14 +8,14 @@ import { Link } from 'react-router';
 import { plannedBuilds } from '../pieces/look.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
-import { useSupplies } from '../workers/outlook-context.js';
+import { usePlan } from '../workers/outlook-context.js';
 import { FilmChart, type ChartRow } from './film-chart.js';
 
 const um = (value: number | null): string => (value === null ? '–' : formatNumber(value, 0));
 
 /** How film builds up step by step on a zone, what that leaves of its groove, and what it would be on the prototype. */
 export function FilmBuild({ piece }: { piece: Piece }) {
-  const supplies = useSupplies();
+  const { supplies, mixes } = usePlan();
   const builds = useMemo(() => plannedBuilds(piece, supplies), [piece, supplies]);
   const zones = piece.zones.filter(({ keepClean }) => keepClean === null);
   // the zone that lost most is the one to look at first
@@ -70,7 +70,7 @@ export function FilmBuild({ piece }: { piece: Piece }) {
         <tbody>
           {rows.map(({ at, step, name }, i) => {
             const planned = piece.steps[i];
-            const paint = planned ? stepPaint(planned, supplies) : null;
+            const paint = planned ? stepPaint(planned, supplies, mixes) : null;
             const limit = at.lost >= GROOVE_LIMITS.snagFrom ? 'snag' : at.lost >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
             return (
               <tr key={step} className="border-b border-line">

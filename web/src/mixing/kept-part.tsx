@@ -5,7 +5,7 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { refusalOf, useDeleteMixMutation, useMixesQuery, usePiecesQuery, useSaveMixMutation, type StoredMix } from '../store/api.js';
+import { refusalOf, useDeleteMixMutation, useMixesQuery, usePiecesQuery, type StoredMix } from '../store/api.js';
 import { EMPTY_CUP, cupActions } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -15,6 +15,7 @@ import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { ChangeDialog } from './change-dialog.js';
 import { Labels, type Label } from './labels.js';
+import { stepsUsing, useBringBackMix } from './use-bring-back-mix.js';
 import { useBench } from './use-bench.js';
 import { componentName } from './words.js';
 
@@ -89,7 +90,7 @@ export function KeptPart() {
   );
 }
 
-function MixCard({ stored: { mix, version }, onChange }: { stored: StoredMix; onChange: () => void }) {
+function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: () => void }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { supplies } = useBench();
@@ -97,10 +98,11 @@ function MixCard({ stored: { mix, version }, onChange }: { stored: StoredMix; on
   const days = useDays();
   const { data: pieces } = usePiecesQuery();
   const [remove] = useDeleteMixMutation();
-  const [save] = useSaveMixMutation();
+  const bringBack = useBringBackMix();
   const colour = mix.colour ?? colourOfMix(mix.components, supplies)?.colour;
   const users = pieces?.filter(({ piece }) => piece.steps.some(({ mixId }) => mixId === mix.id)).map(({ piece }) => piece.name) ?? [];
   const throwAway = async (): Promise<void> => {
+    const used = stepsUsing(pieces?.map(({ piece }) => piece) ?? [], mix.id);
     try {
       await remove(mix.id).unwrap();
       toast(`${mix.name} taken away`, {
@@ -109,7 +111,7 @@ function MixCard({ stored: { mix, version }, onChange }: { stored: StoredMix; on
         action: {
           label: 'Undo',
           onClick: () => {
-            void save({ version: 0, mix });
+            void bringBack(mix, used);
           },
         },
       });
@@ -118,7 +120,7 @@ function MixCard({ stored: { mix, version }, onChange }: { stored: StoredMix; on
     }
   };
   return (
-    <li className="border border-line-strong bg-paper px-4 py-3" data-version={version}>
+    <li className="border border-line-strong bg-paper px-4 py-3">
       <div className="flex items-start gap-3">
         <b className="figures flex size-8 shrink-0 items-center justify-center border border-ink text-lg">{mix.number}</b>
         <div className="min-w-0 flex-1">

@@ -1,6 +1,7 @@
 import type { PlannedMix } from '@eveningtide/core/needs';
 import { plainParts } from '@eveningtide/core/matching';
 import { truerAmount } from '@eveningtide/core/mixing';
+import { stepIdOf } from '@eveningtide/core/sequence';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
@@ -101,7 +102,7 @@ export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
               {mix.for.map(({ pieceId, step, stepIndex }, i) => (
                 <span key={`${pieceId} ${String(stepIndex)}`}>
                   {i > 0 && ', '}
-                  <Link className="underline" to={`/pieces/${pieceId}?step=${step.id.split('#')[0] ?? step.id}`}>
+                  <Link className="underline" to={`/pieces/${pieceId}?step=${stepIdOf(step.id)}`}>
                     {pieceName(pieceId)}
                   </Link>
                 </span>

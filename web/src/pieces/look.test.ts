@@ -160,7 +160,8 @@ test('a new step is laid and dried as the painter does it', () => {
 
 test('a mix in words', () => {
   const shown = { text: (ml: number) => `${String(ml)} ml` };
-  const mix = { totalMl: 1.5, paintMl: 0.5, thinnerMl: 1, paintDrops: 10, thinner: 'White spirit' };
+  const mix = { totalMl: 1.5, paintMl: 0.5, thinnerMl: 1, paintDrops: 10, thinner: 'White spirit', paints: 1 };
   expect(mixWords(mix, shown)).toBe('0.5 ml (10 drops) + 1 ml white spirit');
   expect(mixWords({ ...mix, thinner: null }, shown)).toBe('0.5 ml (10 drops), neat');
+  expect(mixWords({ ...mix, paints: 3 }, shown)).toBe('1.5 ml of it');
 });

@@ -21,7 +21,7 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
   const { bottles } = supplies;
   const fitting = bottles.filter((bottle) => roles.includes(supplies.material(bottle.material).role));
   const kinds = supplies.materials.filter((material) => roles.includes(material.role));
-  const paint = stepPaint(step, supplies);
+  const paint = stepPaint(step, supplies, mixes);
   const colourOf = (mix: Mix) => mix.colour ?? colourOfMix(mix.components, supplies)?.colour ?? '#888888';
   const ownMixes = mixes.flatMap((mix) => {
     const main = mainOf(mix, supplies);
@@ -67,9 +67,7 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
         <Select.Trigger aria-labelledby={id} className="field flex items-center gap-2 text-left">
           {paint && <Swatch colour={paint.colour} />}
           <span className="flex-1 truncate">
-            <Select.Value placeholder="choose …">
-              {used ? `no. ${String(used.mix.number)}, ${used.mix.name}` : (paint?.name ?? 'choose …')}
-            </Select.Value>
+            <Select.Value placeholder="choose …">{paint?.name ?? 'choose …'}</Select.Value>
           </span>
           <ChevronDown size={15} aria-hidden="true" />
         </Select.Trigger>

@@ -123,7 +123,7 @@ function StepTable({ piece }: { piece: Piece }) {
       <tbody>
         {piece.steps.map((step, i) => {
           const { technique, tool } = incomingOf(step, supplies);
-          const paint = stepPaint(step, supplies);
+          const paint = stepPaint(step, supplies, mixes);
           const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
           const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
           const report = own?.reports[at];

@@ -50,10 +50,19 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         <>
           <Heading>Mix for it</Heading>
           <dl>
-            <Row what={mix.thinner ? 'paint' : 'neat'}>
-              <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · <span className="figures">{mix.paintDrops}</span> drops
-            </Row>
-            {mix.thinner && (
+            {mix.paints > 1 ? (
+              <Row what="of the mix in all">
+                <Link className="underline" to="/mixing">
+                  <span className="figures">{shown.text(mix.totalMl, 'volume')}</span>
+                </Link>
+              </Row>
+            ) : (
+              <Row what={mix.thinner ? 'paint' : 'neat'}>
+                <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · <span className="figures">{mix.paintDrops}</span>{' '}
+                drops
+              </Row>
+            )}
+            {mix.thinner && mix.paints === 1 && (
               <Row what={mix.thinner.toLowerCase()}>
                 <span className="figures">{shown.text(mix.thinnerMl, 'volume')}</span>
               </Row>

@@ -9,7 +9,7 @@ import { toast } from 'sonner';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Swatch } from '../ui/swatch.js';
-import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
+import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
@@ -110,10 +110,10 @@ function StepLine({
   onOpen,
   onKeyDown,
 }: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open' | 'onOpen'> & { onKeyDown: (event: KeyboardEvent) => void }) {
-  const supplies = useSupplies();
+  const { supplies, mixes } = usePlan();
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
-  const paint = stepPaint(step, supplies);
+  const paint = stepPaint(step, supplies, mixes);
   const minutes = own?.handsOnMin[own.steps.findIndex((s) => s.id === step.id)];
   return (
     <button

@@ -120,7 +120,7 @@ function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefine
   if (!piece) return null;
   const { step, report } = job;
   const { technique, tool } = incomingOf(step, supplies);
-  const paint = stepPaint(step, supplies);
+  const paint = stepPaint(step, supplies, mixes);
   const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const ready = report.ripening?.recoatFromMin ?? null;
   return (
