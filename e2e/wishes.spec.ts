@@ -1,4 +1,4 @@
-import { addStep, expect, expectAccessible, facts, go, openPiece, rows, saved, test } from './fixtures.js';
+import { addStep, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 /** What a piece should look like, said as wishes; the order, its reasons, and the way to the printed card. */
@@ -11,15 +11,6 @@ const toWishes = (page: Page) =>
     .getByRole('navigation', { name: 'Of this piece' })
     .getByRole('link', { name: /^Wishes/ })
     .click();
-
-async function make(page: Page, name: string, kind: string, count = '1'): Promise<void> {
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByLabel('Kind').selectOption({ label: kind });
-  await page.getByLabel('How many alike').fill(count);
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
-}
 
 /** Adds effects by name through the dialog. */
 async function wishFor(page: Page, ...effects: string[]): Promise<void> {

@@ -5,6 +5,7 @@ import { TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
 import { formatNumber } from '@eveningtide/core/units';
 import { CatalogueList } from '../shelf/catalogue-list.js';
 import { PartTabs } from '../ui/part-tabs.js';
+import { TableHead } from '../ui/table-head.js';
 import { RuleList } from './rule-list.js';
 
 /** What the app judges by: rules, effects, techniques and materials, every figure with its source. */
@@ -25,21 +26,11 @@ export function HandbookView() {
   );
 }
 
-const HEAD = 'border-b border-line text-left text-[0.8125rem] text-ink-3';
-
 function EffectTable() {
   return (
     <>
       <table className="w-full">
-        <thead>
-          <tr className={HEAD}>
-            {['Effect', 'Ways', 'Belongs to', 'Wants below it', 'Afterwards'].map((head) => (
-              <th key={head} scope="col" className="px-2 py-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Effect', 'Ways', 'Belongs to', 'Wants below it', 'Afterwards']} />
         <tbody>
           {EFFECTS.map((effect) => (
             <tr key={effect.id} className="border-t border-line align-top">
@@ -98,15 +89,7 @@ function TechniqueTable() {
   return (
     <>
       <table className="w-full">
-        <thead>
-          <tr className={HEAD}>
-            {['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Hands-on', 'Usual dilution', 'Source'].map((head) => (
-              <th key={head} scope="col" className="px-2 py-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Hands-on', 'Usual dilution', 'Source']} />
         <tbody>
           {TECHNIQUES.map((technique) => {
             const { deposit, handsOn } = technique;

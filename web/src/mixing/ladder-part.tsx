@@ -15,6 +15,7 @@ import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { Delta } from './delta.js';
 import { isPaint } from './words.js';
+import { TableHead } from '../ui/table-head.js';
 
 /** Tones from one bottle to another, evenly spaced as they are seen, each on less area. */
 export function LadderPart() {
@@ -75,15 +76,7 @@ export function LadderPart() {
       </div>
       <Strip ladder={ladder} />
       <table className="w-full">
-        <thead>
-          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
-            {['Tone', 'Mix', 'Covers', 'Step', 'Sure to'].map((head) => (
-              <th key={head} scope="col" className="px-2 py-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Tone', 'Mix', 'Covers', 'Step', 'Sure to']} />
         <tbody>
           {ladder.rungs.map(({ parts, predicted, coverPct, stepDe00 }, i) => (
             <tr key={i} className="border-b border-line">

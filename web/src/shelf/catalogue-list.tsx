@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Swatch } from '../ui/swatch.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
+import { TableHead } from '../ui/table-head.js';
 
 const sheenWords = (gu: number | null): string => (gu === null ? '' : `${String(gu)} GU`);
 
@@ -30,15 +31,7 @@ export function CatalogueList() {
         />
       </label>
       <table className="w-full">
-        <thead>
-          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
-            {['Kind', 'Next coat', 'Dry-hard', 'Solvent-proof', 'Sheen', 'Solids', 'Lasts open', 'Drying times'].map((head) => (
-              <th key={head} scope="col" className="px-2 py-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Kind', 'Next coat', 'Dry-hard', 'Solvent-proof', 'Sheen', 'Solids', 'Lasts open', 'Drying times']} />
         {ROLES.map((role) => {
           const own = found.filter((material) => material.role === role);
           if (own.length === 0) return null;

@@ -7,6 +7,7 @@ import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
+import { TableHead } from '../ui/table-head.js';
 
 /** Taking stock by keyboard: type what is left, Enter goes to the next bottle, Escape takes the row back. */
 export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
@@ -79,15 +80,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
         </Button>
       </div>
       <table className="w-full border-y border-line">
-        <thead>
-          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
-            {['Stands', 'Bottle', 'Holds', 'Was', 'Is'].map((head) => (
-              <th key={head} scope="col" className="px-2 py-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Stands', 'Bottle', 'Holds', 'Was', 'Is']} />
         <tbody>
           {read.map(({ bottle, count }) => (
             <tr key={bottle.id} className="border-b border-line">

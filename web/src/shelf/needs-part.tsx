@@ -14,6 +14,7 @@ import { Swatch } from '../ui/swatch.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useNeeds } from '../workers/use-needs.js';
 import { useMoney } from './money.js';
+import { TableHead } from '../ui/table-head.js';
 
 /** What the plan takes from the shelf: what runs out when, what to buy, what a piece costs, which bottles are dying. */
 export function NeedsPart() {
@@ -45,8 +46,6 @@ export function NeedsPart() {
   );
 }
 
-const HEAD = 'px-2 py-1 font-normal';
-
 function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
   const { supplies } = usePlan();
   const amount = useAmount(supplies);
@@ -77,15 +76,7 @@ function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
         <p className="text-ink-2">Nothing: the shelf has enough for all that is planned.</p>
       ) : (
         <table className="w-full border-y border-line">
-          <thead>
-            <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
-              {['What', 'Missing', 'By', 'For', 'On the shelf instead'].map((head) => (
-                <th key={head} scope="col" className={HEAD}>
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead heads={['What', 'Missing', 'By', 'For', 'On the shelf instead']} />
           <tbody>
             {items.map((item) => (
               <tr key={`${item.material} ${item.bottleId ?? ''} ${item.colour ?? ''}`} className="border-b border-line align-top">
@@ -154,15 +145,7 @@ function Reserved({ holdings }: { holdings: readonly Holding[] }) {
         Taken by the plan
       </h2>
       <table className="w-full border-y border-line">
-        <thead>
-          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
-            {['Bottle', 'There is', 'Planned', 'Then left', 'Evening by evening'].map((head) => (
-              <th key={head} scope="col" className={HEAD}>
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Bottle', 'There is', 'Planned', 'Then left', 'Evening by evening']} />
         <tbody>
           {sorted.map((holding) => {
             const { bottle, reservedMl, leftAfterMl, runsOutOn, shortMl } = holding;

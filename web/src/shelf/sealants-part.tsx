@@ -10,6 +10,7 @@ import { Empty, Loading } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { Delta } from '../mixing/delta.js';
 import { useMoney } from './money.js';
+import { TableHead } from '../ui/table-head.js';
 
 /** Clear coats and fixers side by side as the last coat of a zone: colour, film, sheen, price. */
 export function SealantsPart() {
@@ -41,15 +42,7 @@ export function SealantsPart() {
         </Check>
       </div>
       <table className="w-full border-y border-line">
-        <thead>
-          <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
-            {['Sealant', 'Changes the colour by', 'Sheen', 'Film', 'Takes', 'Costs'].map((head) => (
-              <th key={head} scope="col" className="px-2 py-1 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Sealant', 'Changes the colour by', 'Sheen', 'Film', 'Takes', 'Costs']} />
         <tbody>
           {found
             .filter(({ onShelf }) => onShelf || !mine)
