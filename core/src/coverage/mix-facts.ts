@@ -6,14 +6,17 @@ import { spreadingRate, wetFilm } from './coverage.js';
 import { BRUSH_LOSS, LOSSES, STIRRED_SLURRY_UM } from './dry-use.js';
 import type { Stores } from './use.js';
 
+/** 1 m²/L is 10 cm²/mL. */
+const CM2_PER_ML_IN_M2_PER_L = 10;
+
 /** What a mix is like under a technique: of the mix, not of the bottle. */
 export interface MixFacts {
   solidsPct: number;
   /** Dry film of one coat as the technique lays it, and the wet film that leaves it, µm. */
   dryFilmUm: number;
   wetFilmUm: number;
-  /** m² a litre covers with one coat, losses of the tool counted. */
-  spreadingM2PerL: number;
+  /** cm² a millilitre covers with one coat, losses of the tool counted. */
+  spreadingCm2PerMl: number;
   flow: FlowHint;
 }
 
@@ -37,7 +40,7 @@ export function mixFacts(
     solidsPct,
     dryFilmUm,
     wetFilmUm: wetFilm(dryFilmUm, solidsPct).wetFilmUm,
-    spreadingM2PerL: spreadingRate(solidsPct, dryFilmUm, lostPct).practicalM2PerL,
+    spreadingCm2PerMl: spreadingRate(solidsPct, dryFilmUm, lostPct).practicalM2PerL * CM2_PER_ML_IN_M2_PER_L,
     flow: flowHint({ technique, tool: incoming.tool, solidsPct, fixer: incoming.material.role === 'fixer' }),
   };
 }

@@ -1,4 +1,4 @@
-import { BANDS_NM, LIGHT_WEIGHTS, deltaE00OfLab, labOfLight, type Lab } from '../colour/index.js';
+import { BANDS_NM, LIGHT_WEIGHTS, deltaE00OfLab, type Lab } from '../colour/index.js';
 import { canMix } from '../mixing/index.js';
 import type { Material } from '../materials/index.js';
 import type { Optics } from './optics.js';
@@ -181,21 +181,3 @@ function plainDistance({ l, a, b }: Lab, red: number, green: number, blue: numbe
   const z = cube((0.0193339 * red + 0.119192 * green + 0.9503041 * blue) / 1.08883);
   return (116 * y - 16 - l) ** 2 + (500 * (x - y) - a) ** 2 + (200 * (y - z) - b) ** 2;
 }
-
-/** How far a colour lies from each bottle by itself, nearest first. */
-export function nearestBottles(target: Lab, candidates: readonly Candidate[]): { id: string; de00: number }[] {
-  return candidates
-    .map(({ id, optics }) => ({ id, de00: deltaE00OfLab(target, labOfLight(lightOf(optics))) }))
-    .sort((a, b) => a.de00 - b.de00);
-}
-
-const lightOf = ({ k, s }: Optics): [number, number, number] => {
-  const light: [number, number, number] = [0, 0, 0];
-  for (let i = 0; i < BANDS; i++) {
-    const ks = (k[i] ?? 0) / (s[i] ?? 1);
-    const reflectance = 1 / (1 + ks + Math.sqrt(ks * ks + 2 * ks));
-    for (let channel = 0; channel < 3; channel++)
-      light[channel] = (light[channel] ?? 0) + reflectance * (LIGHT_WEIGHTS[channel * BANDS + i] ?? 0);
-  }
-  return light;
-};

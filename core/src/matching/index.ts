@@ -5,3 +5,4 @@ export * from './finder.js';
 export * from './ladder.js';
 export * from './corrections.js';
 export * from './of-mix.js';
+export * from './verdict.js';

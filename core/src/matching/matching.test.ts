@@ -3,14 +3,16 @@ import fc from 'fast-check';
 import { deltaE00OfLab, hexOf, labOf, labOfLight, lightOfBands } from '../colour/index.js';
 import { CATALOGUE, materialById, plainBottle } from '../materials/index.js';
 import { seededFrom } from '../units/index.js';
+import type { Mix } from '../mixing/index.js';
 import {
+  asUsedBy,
   assumedScattering,
   bandsOfMix,
   colourOfMix,
   correctedTowards,
   findRecipes,
   labOfMix,
-  nearestBottles,
+  matchOf,
   nearestParts,
   nudged,
   plainParts,
@@ -18,6 +20,7 @@ import {
   opticsOfColour,
   opticsOfSwatch,
   predictMix,
+  tintingMl,
   toneLadder,
   wholeRatios,
   type Candidate,
@@ -210,7 +213,6 @@ describe('the recipe finder', () => {
 
   test('a bottle that is the colour already comes first; more bottles must be worth it', () => {
     expect(findRecipes({ target: labOf('#8a4526'), candidates: shelf })[0]!.bottles).toEqual([{ id: 'rust', parts: 1 }]);
-    expect(nearestBottles(labOf('#8a4526'), shelf)[0]!.id).toBe('rust');
     expect(findRecipes({ target: labOf('#8a4526'), candidates: [] })).toEqual([]);
   });
 });
@@ -285,6 +287,51 @@ describe('the colour of a mix', () => {
     expect(mix.lab.l).toBeGreaterThan(Math.min(dark, light));
     expect(mix.lab.l).toBeLessThan(Math.max(dark, light));
   });
+});
+
+describe('a mix as a step uses it', () => {
+  const mix: Mix = {
+    id: 'm',
+    number: 4,
+    name: 'Wall',
+    components: [
+      { material: 'acrylic-matt', bottleId: null, parts: 3 },
+      { material: 'clear-matt-acrylic', bottleId: null, parts: 1 },
+      { material: 'acrylic-thinner', bottleId: null, parts: 4 },
+    ],
+    madeMl: 8,
+    madeOn: null,
+    colour: null,
+    changes: [],
+    note: '',
+  };
+
+  test('is its main paint with the thinner as a dilution, in the colour that was judged, else in the predicted one', () => {
+    expect(asUsedBy(mix, CATALOGUE)).toEqual({
+      mixId: 'm',
+      bottleId: null,
+      material: 'acrylic-matt',
+      colour: colourOfMix(mix.components, CATALOGUE)!.colour,
+      dilution: { thinner: 'acrylic-thinner', parts: [4, 4] },
+    });
+    expect(asUsedBy({ ...mix, colour: '#123456' }, CATALOGUE)?.colour).toBe('#123456');
+    expect(asUsedBy({ ...mix, components: [] }, CATALOGUE)).toBeNull();
+  });
+
+  test('tints with what is neither thinner nor clear: three of eight millilitres; with nothing where it was not made', () => {
+    expect(tintingMl(mix, CATALOGUE)).toBeCloseTo(3);
+    expect(tintingMl({ ...mix, madeMl: null }, CATALOGUE)).toBe(0);
+  });
+});
+
+test.each([
+  [0.5, 1.6, 'match'],
+  [0.5, 4, 'not sure'],
+  [2, 1, 'neighbour'],
+  [4.9, 9, 'neighbour'],
+  [5, 1, 'no match'],
+])('ΔE₀₀ %d ± %d is a %s', (de00, plusMinus, match) => {
+  expect(matchOf(de00, plusMinus)).toBe(match);
 });
 
 test('light and its reflectances agree', () => {

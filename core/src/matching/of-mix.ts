@@ -1,5 +1,6 @@
 import type { Supplies } from '../materials/index.js';
-import type { MixComponent } from '../mixing/index.js';
+import { dilutionOf, mainOf, sharesOf, type Mix, type MixComponent } from '../mixing/index.js';
+import type { Step } from '../subjects/index.js';
 import { opticsOfBottle, opticsOfColour, assumedScattering } from './optics.js';
 import { predictMix, type Part, type Predicted } from './predict.js';
 
@@ -21,4 +22,31 @@ export function partsOfMix(components: readonly MixComponent[], supplies: Suppli
 export function colourOfMix(components: readonly MixComponent[], supplies: Supplies): Predicted | null {
   const parts = partsOfMix(components, supplies);
   return parts.length > 0 ? predictMix(parts) : null;
+}
+
+/** What a step takes over from a mix it uses, so that whatever reckons with one paint and one thinner sees it as that; null for a mix of nothing. */
+export function asUsedBy(mix: Mix, supplies: Supplies): Pick<Step, 'mixId' | 'bottleId' | 'material' | 'colour' | 'dilution'> | null {
+  const main = mainOf(mix, supplies);
+  if (!main) return null;
+  return {
+    mixId: mix.id,
+    bottleId: null,
+    material: main.material,
+    colour: colourShown(mix, supplies),
+    dilution: dilutionOf(mix, supplies),
+  };
+}
+
+/** The colour a mix is shown with: as it was judged, else as predicted; null where nothing in it has one. */
+export const colourShown = (mix: Pick<Mix, 'colour' | 'components'>, supplies: Supplies): string | null =>
+  mix.colour ?? colourOfMix(mix.components, supplies)?.colour ?? null;
+
+/** How many millilitres of what tints are in a cup; 0 where it was not made. */
+export function tintingMl({ components, madeMl }: Pick<Mix, 'components' | 'madeMl'>, supplies: Supplies): number {
+  const shares = sharesOf({ components });
+  const tinting = components.reduce(
+    (sum, { material }, i) => (COLOURLESS.has(supplies.material(material).role) ? sum : sum + (shares[i] ?? 0)),
+    0,
+  );
+  return (madeMl ?? 0) * tinting;
 }

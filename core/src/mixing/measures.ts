@@ -63,6 +63,9 @@ export function amountsOf(volumesMl: readonly number[], measure: Measure, what: 
   });
 }
 
+/** Weight of so much of a thing, g. */
+export const gramsOf = (ml: number, { densityGPerMl }: Pick<Measured, 'densityGPerMl'>): number => ml * densityGPerMl;
+
 /** Amounts of one measure as parts by volume. Weights turn by density; parts and percents are by volume already. */
 export function partsOfAmounts(
   amounts: readonly number[],

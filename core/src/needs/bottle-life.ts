@@ -10,6 +10,8 @@ const SOON_DAYS = 60;
 
 export interface BottleLife {
   life: Life;
+  /** Months open past its life; 0 while it is good. */
+  monthsOver: number;
   /** Days until its life is over, below 0 when it is; null where that cannot be said. */
   daysLeft: number | null;
   /** It is planned for an evening at which it will be past its life. */
@@ -19,10 +21,11 @@ export interface BottleLife {
 /** How a bottle stands on a day, and with what is planned from it. Lives are those of its kind once opened. */
 export function lifeOf(bottle: Bottle, supplies: Supplies, today: string, draws: Holding['draws'] = []): BottleLife {
   const { lifeMonths } = supplies.material(bottle.material);
-  if (lifeMonths === null) return { life: 'not known', daysLeft: null, plannedPast: null };
-  if (bottle.openedOn === null) return { life: 'closed', daysLeft: null, plannedPast: null };
+  const monthsOver = 0;
+  if (lifeMonths === null) return { life: 'not known', monthsOver, daysLeft: null, plannedPast: null };
+  if (bottle.openedOn === null) return { life: 'closed', monthsOver, daysLeft: null, plannedPast: null };
   const daysLeft = Math.round(lifeMonths * DAYS_PER_MONTH) - daysBetween(bottle.openedOn, today);
   const past = draws.find(({ use }) => use.date !== null && daysBetween(today, use.date) > daysLeft)?.use.date ?? null;
-  if (daysLeft < 0) return { life: 'dead', daysLeft, plannedPast: past };
-  return { life: past !== null || daysLeft <= SOON_DAYS ? 'dying' : 'good', daysLeft, plannedPast: past };
+  if (daysLeft < 0) return { life: 'dead', monthsOver: -daysLeft / DAYS_PER_MONTH, daysLeft, plannedPast: past };
+  return { life: past !== null || daysLeft <= SOON_DAYS ? 'dying' : 'good', monthsOver, daysLeft, plannedPast: past };
 }

@@ -266,7 +266,12 @@ describe('the shelf', () => {
     const at = (openedOn: string | null, date: string | null = null) =>
       lifeOf({ ...umber, openedOn }, CATALOGUE, DAY, date === null ? [] : [{ use: use({ date }), ml: 1 }]);
     // an enamel wash keeps three years once opened
-    expect(at(null).life).toBe('closed');
+    expect(at(null)).toMatchObject({ life: 'closed', monthsOver: 0 });
+    expect(lifeOf(bottle('p', 'pigment-dry', { openedOn: '1990-01-01' }), CATALOGUE, DAY)).toMatchObject({
+      life: 'not known',
+      monthsOver: 0,
+    });
+    expect(at('2022-11-24').monthsOver).toBeCloseTo(12, 0);
     expect(at('2026-01-01').life).toBe('good');
     expect(at('2023-12-20').life).toBe('dying');
     expect(at('2022-01-01')).toMatchObject({ life: 'dead' });
@@ -336,7 +341,7 @@ describe('a mix', () => {
     expect(facts.solidsPct).toBeCloseTo(21);
     // airbrushed acrylic lies 8 µm dry; half of it misses
     expect(facts.wetFilmUm).toBeCloseTo(8 / 0.21);
-    expect(facts.spreadingM2PerL).toBeCloseTo(((10 * 21) / 8) * 0.5);
+    expect(facts.spreadingCm2PerMl).toBeCloseTo(((10 * 21) / 8) * 0.5 * 10);
     expect(facts.flow.verdict).toBe('right');
     expect(mixFacts([components[1]!], 'airbrush-coat', null)).toBeNull();
   });

@@ -6,6 +6,7 @@ import {
   opticsOfBottle,
   partsOfMix,
   predictMix,
+  tintingMl,
   type Candidate,
   type Nudge,
 } from '@eveningtide/core/matching';
@@ -51,15 +52,13 @@ export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: St
       material: supplies.material(bottle.material),
       optics: opticsOfBottle(bottle, supplies),
     }));
-  const tinting = parts.reduce((sum, { share }) => sum + share, 0);
-  const whole = mix.components.reduce((sum, { parts: share }) => sum + share, 0);
   const found =
     parts.length === 0
       ? []
       : wish === TOWARDS
         ? correctedTowards(parts, labOf(mix.colour ?? '#000000'), candidates)
         : nudged(parts, wish, candidates);
-  const tintingMl = ((mix.madeMl ?? 0) * tinting) / (whole || 1);
+  const cupMl = tintingMl(mix, supplies);
   const add = async (bottleId: string, ml: number) => {
     const bottle = supplies.bottle(bottleId);
     if (!bottle) return;
@@ -110,7 +109,7 @@ export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: St
           {found.slice(0, MOST_SHOWN).map((one) => {
             const bottle = supplies.bottle(one.id);
             if (!bottle) return null;
-            const ml = one.perMix * tintingMl;
+            const ml = one.perMix * cupMl;
             const [what] = measured([{ material: bottle.material, bottleId: bottle.id }]);
             return (
               <li key={one.id} className="flex items-center gap-2 border-b border-line pb-1.5">

@@ -78,7 +78,7 @@ export function CupResult({ cup }: { cup: CupState }) {
               </span>
             </Row>
             <Row what="covers, losses counted">
-              <span className="figures">{formatNumber(facts.spreadingM2PerL * 10, 0)} cm²</span> a millilitre
+              <span className="figures">{formatNumber(facts.spreadingCm2PerMl, 0)} cm²</span> a millilitre
             </Row>
             <Row what="flows">
               {facts.flow.feels}

@@ -1,5 +1,5 @@
 import { hexOfLab, labOf } from '@eveningtide/core/colour';
-import { colourOfMix, type FoundRecipe } from '@eveningtide/core/matching';
+import { colourShown, matchOf, type FoundRecipe, type Match } from '@eveningtide/core/matching';
 import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { EMPTY_CUP, cupActions } from '../store/cup.js';
@@ -20,7 +20,7 @@ export function FindPart() {
   const asked = search.get('mix');
   const [target, setTarget] = useState<Target>(() => {
     const mix = mixes.find(({ id }) => id === asked);
-    const colour = mix && (mix.colour ?? colourOfMix(mix.components, supplies)?.colour);
+    const colour = mix && colourShown(mix, supplies);
     return colour ? { lab: labOf(colour), from: mix.name } : { lab: labOf('#8a7a5c'), from: 'the colour you picked' };
   });
   const [three, setThree] = useState(true);
@@ -100,7 +100,7 @@ function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; 
           <Delta de00={de00} plusMinus={predicted.plusMinusDe00} /> · wanted <span className="figures">{wanted}</span>, gives about{' '}
           <span className="figures">{predicted.colour}</span>
         </span>
-        <span className="block text-[0.8125rem] text-ink-2">{verdict(de00, predicted.plusMinusDe00)}</span>
+        <span className="block text-[0.8125rem] text-ink-2">{MATCH_WORDS[matchOf(de00, predicted.plusMinusDe00)]}</span>
       </span>
       <Button
         small
@@ -124,9 +124,9 @@ function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; 
   );
 }
 
-/** What a difference means to the eye (common practice of colour work; limits from memory), as far as it is sure. */
-function verdict(de00: number, plusMinus: number): string {
-  if (de00 >= 5) return 'Another colour: a bottle is missing for this one.';
-  if (de00 >= 2) return 'Seen side by side; a neighbour, not a match.';
-  return plusMinus < 2 ? 'Hardly told apart side by side.' : 'As near as can be reckoned; only a trial tells.';
-}
+const MATCH_WORDS: Record<Match, string> = {
+  match: 'Hardly told apart side by side.',
+  'not sure': 'As near as can be reckoned; only a trial tells.',
+  neighbour: 'Seen side by side; a neighbour, not a match.',
+  'no match': 'Another colour: a bottle is missing for this one.',
+};

@@ -1,5 +1,5 @@
-import { countedOut, formatRatio, keepsOfMix, sharesOf, type Mix } from '@eveningtide/core/mixing';
-import { colourOfMix } from '@eveningtide/core/matching';
+import { countedOut, keepsOfMix, volumesOfCup, type Mix } from '@eveningtide/core/mixing';
+import { colourShown } from '@eveningtide/core/matching';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
@@ -17,7 +17,7 @@ import { ChangeDialog } from './change-dialog.js';
 import { Labels, type Label } from './labels.js';
 import { stepsUsing, useBringBackMix } from './use-bring-back-mix.js';
 import { useBench } from './use-bench.js';
-import { componentName } from './words.js';
+import { componentName, recipeWords } from './words.js';
 
 /** Mixes that were kept: recipes, and cups that were made, with everything done to them since. */
 export function KeptPart() {
@@ -42,13 +42,13 @@ export function KeptPart() {
     );
   const sorted = [...data].sort((a, b) => b.mix.number - a.mix.number);
   const labels = sorted.map(({ mix }): Label => {
-    const volumes = sharesOf(mix).map((share) => share * (mix.madeMl ?? 5));
+    const volumes = volumesOfCup({ components: mix.components, totalMl: mix.madeMl ?? EMPTY_CUP.totalMl });
     const counted = countedOut(volumes, measuring.countBy, measured(mix.components), measuring);
     const keeps = keepsOfMix(mix, supplies);
     return {
       mark: String(mix.number),
       name: mix.name,
-      colour: mix.colour ?? colourOfMix(mix.components, supplies)?.colour ?? '#888888',
+      colour: colourShown(mix, supplies) ?? '#888888',
       lines: mix.components.map((component, i) => ({ component, out: counted.components[i] })),
       mixedOn: mix.madeOn,
       keeps: Number.isFinite(keeps.minutes) ? formatMinutes(keeps.minutes) : 'on',
@@ -99,7 +99,7 @@ function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: (
   const { data: pieces } = usePiecesQuery();
   const [remove] = useDeleteMixMutation();
   const bringBack = useBringBackMix();
-  const colour = mix.colour ?? colourOfMix(mix.components, supplies)?.colour;
+  const colour = colourShown(mix, supplies);
   const users = pieces?.filter(({ piece }) => piece.steps.some(({ mixId }) => mixId === mix.id)).map(({ piece }) => piece.name) ?? [];
   const throwAway = async (): Promise<void> => {
     const used = stepsUsing(pieces?.map(({ piece }) => piece) ?? [], mix.id);
@@ -135,10 +135,7 @@ function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: (
           </p>
         </div>
       </div>
-      <p className="mt-1">
-        <span className="figures">{formatRatio(mix.components.map(({ parts }) => parts))}</span>{' '}
-        {mix.components.map((component) => componentName(component, supplies)).join(', ')}
-      </p>
+      <p className="mt-1">{recipeWords(mix.components, supplies)}</p>
       {mix.changes.length > 0 && (
         <ul className="mt-1 text-[0.8125rem]">
           {mix.changes.map((change, i) => (

@@ -1,5 +1,5 @@
 import { hexOfLab, labOf, type Lab } from '@eveningtide/core/colour';
-import { colourOfMix } from '@eveningtide/core/matching';
+import { colourShown } from '@eveningtide/core/matching';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useState } from 'react';
 import { plannedLooks } from '../pieces/look.js';
@@ -50,7 +50,7 @@ export function TargetField({ start, onChange }: { start: string | null; onChang
   const ofMix = (id: string) => {
     setMix(id);
     const mix = mixes.find((one) => one.id === id) ?? mixes[0];
-    const colour = mix && (mix.colour ?? colourOfMix(mix.components, supplies)?.colour);
+    const colour = mix && colourShown(mix, supplies);
     if (mix && colour) ofHex(colour, `${mix.name}${mix.colour === null ? ', as it was reckoned' : ', as it was judged'}`);
   };
   const ofZone = (of: Piece | undefined, zone: string) => {

@@ -1,6 +1,6 @@
 import type { PlannedMix } from '@eveningtide/core/needs';
 import { plainParts } from '@eveningtide/core/matching';
-import { truerAmount } from '@eveningtide/core/mixing';
+import { truerAmount, volumesOfCup } from '@eveningtide/core/mixing';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
@@ -12,6 +12,7 @@ import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { useDays } from '../ui/days.js';
+import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { CountedTable } from './counted-table.js';
@@ -25,6 +26,7 @@ const idOf = ({ key, time }: PlannedMix): string => `${key} ${String(time)}`;
 export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
   const { supplies, mixes: kept, measured, measuring } = useBench();
   const days = useDays();
+  const shown = useShown();
   const { data } = usePiecesQuery();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const pieceName = (id: string): string => data?.find(({ piece }) => piece.id === id)?.piece.name ?? id;
@@ -42,7 +44,7 @@ export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
   };
   const rows = mixes.map((mix, i) => {
     const what = measured(mix.components);
-    const volumes = mix.components.map(({ parts }) => parts * mix.totalMl);
+    const volumes = volumesOfCup(mix);
     const dates = [...new Set(mix.for.flatMap(({ date }) => (date === null ? [] : [date])))];
     return {
       mix,
@@ -108,6 +110,7 @@ export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
                 </span>
               ))}
             </p>
+            <p className="text-[0.8125rem] text-ink-2">{shown.text(mix.residueMl, 'volume')} of it stays in cup and brush.</p>
             {mix.time > 1 && (
               <p className="mt-1 text-[0.8125rem] font-semibold">
                 Made anew: the cup before no longer keeps ({mix.keeps.why}). Mixed and used nearer together it would be one.

@@ -1,5 +1,5 @@
-import { colourOfMix } from '@eveningtide/core/matching';
-import { dilutionOf, mainOf, type Mix } from '@eveningtide/core/mixing';
+import { asUsedBy, colourShown } from '@eveningtide/core/matching';
+import { mainOf, type Mix } from '@eveningtide/core/mixing';
 import { stepPaint } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
@@ -22,7 +22,7 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
   const fitting = bottles.filter((bottle) => roles.includes(supplies.material(bottle.material).role));
   const kinds = supplies.materials.filter((material) => roles.includes(material.role));
   const paint = stepPaint(step, supplies, mixes);
-  const colourOf = (mix: Mix) => mix.colour ?? colourOfMix(mix.components, supplies)?.colour ?? '#888888';
+  const colourOf = (mix: Mix) => colourShown(mix, supplies) ?? '#888888';
   const ownMixes = mixes.flatMap((mix) => {
     const main = mainOf(mix, supplies);
     return main && roles.includes(supplies.material(main.material).role) ? [{ mix, main }] : [];
@@ -39,15 +39,9 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
 
   const choose = (chosen: string) => {
     const own = ownMixes.find(({ mix }) => `${MIX}${mix.id}` === chosen);
-    if (own) {
-      // what reckons with one paint and one thinner sees the mix as that
-      onChange({
-        mixId: own.mix.id,
-        bottleId: null,
-        material: own.main.material,
-        colour: colourOf(own.mix),
-        dilution: dilutionOf(own.mix, supplies),
-      });
+    const used = own && asUsedBy(own.mix, supplies);
+    if (used) {
+      onChange(used);
       return;
     }
     const bottle = bottles.find((b) => `${BOTTLE}${b.id}` === chosen);

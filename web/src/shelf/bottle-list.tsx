@@ -1,4 +1,5 @@
 import type { Bottle, MaterialRole } from '@eveningtide/core/materials';
+import { lifeOf } from '@eveningtide/core/needs';
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { formatNumber } from '@eveningtide/core/units';
 import { Pencil, Plus, Search } from 'lucide-react';
@@ -13,7 +14,7 @@ import { usePlan } from '../workers/outlook-context.js';
 import { BottleDialog } from './bottle-dialog.js';
 import { ShelfFileMenu } from './shelf-file-menu.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
-import { STATE_NAMES, isLow, monthsOver, wantedBottles, type State } from './shelf-filter.js';
+import { STATE_NAMES, isLow, wantedBottles, type State } from './shelf-filter.js';
 
 /** Bottles as a table: searched as one types, `/` goes to the search. */
 export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
@@ -133,7 +134,7 @@ function BottleTable({ bottles, onEdit }: { bottles: readonly Bottle[]; onEdit: 
       </thead>
       <tbody>
         {bottles.map((bottle) => {
-          const over = monthsOver(bottle, supplies, now.date);
+          const { monthsOver: over } = lifeOf(bottle, supplies, now.date);
           const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { bottleId: bottle.id });
           return (
             <tr key={bottle.id} className="border-b border-line hover:bg-paper">

@@ -232,11 +232,11 @@ function Watch({ holdings }: { holdings: readonly Holding[] }) {
         Bottles to look at
       </h2>
       <ul>
-        {ageing.map(({ bottle, life, daysLeft, plannedPast }) => (
+        {ageing.map(({ bottle, life, monthsOver, daysLeft, plannedPast }) => (
           <li key={bottle.id} className="border-b border-line px-2 py-1">
             <b className={life === 'dead' ? 'text-brick' : ''}>{bottle.name}</b>:{' '}
             {life === 'dead'
-              ? `past its life by ${formatNumber(-(daysLeft ?? 0) / 30, 0)} months`
+              ? `past its life by ${formatNumber(monthsOver, 0)} months`
               : `good for ${formatNumber(Math.max(0, daysLeft ?? 0), 0)} days more`}
             {plannedPast !== null && life !== 'dead' && `, planned on ${days.day(plannedPast)} when it no longer is`}
           </li>

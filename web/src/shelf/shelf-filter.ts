@@ -1,5 +1,5 @@
-import { DAYS_PER_MONTH, type Bottle, type MaterialRole, type Supplies } from '@eveningtide/core/materials';
-import { daysBetween } from '@eveningtide/core/schedule';
+import type { Bottle, MaterialRole, Supplies } from '@eveningtide/core/materials';
+import { lifeOf } from '@eveningtide/core/needs';
 
 export type State = 'all' | 'old' | 'low' | 'closed';
 
@@ -7,13 +7,6 @@ export const STATE_NAMES: Record<State, string> = { all: 'any state', old: 'open
 
 /** Less than this of a bottle is left: time to buy (our number). */
 const LOW_SHARE = 0.2;
-
-/** Months that a bottle has been open past its usual life; 0 while it is good, or where either is not known. */
-export function monthsOver(bottle: Bottle, supplies: Supplies, today: string): number {
-  const { lifeMonths } = supplies.material(bottle.material);
-  if (bottle.openedOn === null || lifeMonths === null) return 0;
-  return Math.max(0, daysBetween(bottle.openedOn, today) / DAYS_PER_MONTH - lifeMonths);
-}
 
 export const isLow = ({ sizeMl, leftMl }: Bottle): boolean =>
   sizeMl !== null && leftMl !== null && sizeMl > 0 && leftMl / sizeMl < LOW_SHARE;
@@ -32,7 +25,7 @@ export function wantedBottles(bottles: readonly Bottle[], { text, role, state }:
     const told = `${bottle.name} ${material.name} ${bottle.place} ${bottle.note}`.toLowerCase();
     const inState =
       state === 'all' ||
-      (state === 'old' && monthsOver(bottle, supplies, today) > 0) ||
+      (state === 'old' && lifeOf(bottle, supplies, today).life === 'dead') ||
       (state === 'low' && isLow(bottle)) ||
       (state === 'closed' && bottle.openedOn === null);
     return words.every((word) => told.includes(word)) && (role === 'all' || material.role === role) && inState;

@@ -1,4 +1,5 @@
 import type { Supplies } from '@eveningtide/core/materials';
+import { gramsOf } from '@eveningtide/core/mixing';
 import { formatNumber } from '@eveningtide/core/units';
 import { useShown } from './shown.js';
 
@@ -6,7 +7,7 @@ import { useShown } from './shown.js';
 export function useAmount(supplies: Supplies): (ml: number, material: string) => string {
   const shown = useShown();
   return (ml, material) => {
-    const { role, densityGPerMl } = supplies.material(material);
-    return role === 'powder' ? `${formatNumber(ml * densityGPerMl, 2)} g` : shown.text(ml, 'volume');
+    const what = supplies.material(material);
+    return what.role === 'powder' ? `${formatNumber(gramsOf(ml, what), 2)} g` : shown.text(ml, 'volume');
   };
 }
