@@ -229,7 +229,7 @@ test('J10 Spilled fish-meal on six vans: one slurry for all six, thickened to cr
   await expect(page.getByText('Consistency: about thin')).toBeVisible();
   await page.getByLabel('It should be like').selectOption({ label: 'cream' });
   await expect(told(page, /Add [\d.]+ ml of loose powder: it then stays where it is put/)).toBeVisible();
-  await page.getByLabel('Ratio by volume').fill('1 : 1.5');
+  await page.getByRole('button', { name: 'Mix it like cream from the start' }).click();
   await expect(page.getByText('Consistency: about cream')).toBeVisible();
   await page.getByLabel('Told in').selectOption({ label: 'level spoons' });
   const result = page.getByRole('region', { name: 'What it comes to' });

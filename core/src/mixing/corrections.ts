@@ -43,6 +43,20 @@ export function slurryFor(totalMl: number, consistency: Consistency): { powderMl
 /** Share of a loose powder that is grain; the rest is air (voids of about 40 %, common practice). */
 const SOLID_SHARE = 0.6;
 
+/** Volumes of a cup brought to a consistency: so much slurry in all, powders and liquids each in the ratio they stood in. */
+export function atConsistency(
+  volumesMl: readonly number[],
+  isPowder: readonly boolean[],
+  consistency: Consistency,
+  totalMl: number,
+): number[] {
+  const made = slurryFor(totalMl, consistency);
+  const sum = (powder: boolean): number => volumesMl.reduce((total, ml, i) => (isPowder[i] === powder ? total + ml : total), 0);
+  const [powderMl, liquidMl] = [sum(true), sum(false)];
+  if (!(powderMl > 0 && liquidMl > 0)) throw new RangeError('a slurry wants a powder and a liquid');
+  return volumesMl.map((ml, i) => (isPowder[i] ? (ml / powderMl) * made.powderMl : (ml / liquidMl) * made.liquidMl));
+}
+
 /** What to add to a slurry to bring it to a consistency. */
 export function slurryCorrection(
   have: { powderMl: number; liquidMl: number },

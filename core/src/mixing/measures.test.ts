@@ -8,6 +8,7 @@ import {
   USUAL_INSTRUMENTS,
   addToReach,
   amountsOf,
+  atConsistency,
   canMix,
   changed,
   consistencyOf,
@@ -22,7 +23,6 @@ import {
   measuredOf,
   mlOf,
   parseRatio,
-  partsOfAmounts,
   sharesOf,
   slurryCorrection,
   slurryFor,
@@ -49,7 +49,9 @@ describe('measures', () => {
   test('there and back keeps the ratio, whatever it is measured in', () => {
     fc.assert(
       fc.property(three, fc.constantFrom(...MEASURES), (volumes, measure) => {
-        const back = partsOfAmounts(amountsOf(volumes, measure, what), measure, what);
+        const back = amountsOf(volumes, measure, what).map((amount, i) =>
+          measure === 'parts' || measure === 'percent' ? amount : mlOf(amount, measure, what[i]!),
+        );
         shares(back).forEach((share, i) => expect(share).toBeCloseTo(shares(volumes)[i]!, 9));
       }),
     );
@@ -132,6 +134,12 @@ describe('a cup that is not as it should be', () => {
         expect((made.liquidMl + add.liquidMl) / (made.powderMl + add.powderMl)).toBeCloseTo(liquidPart / powderPart);
       }
     }
+    // two powders and water brought to cream: three to one they stay, and it is as much as was asked
+    const cream = atConsistency([3, 1, 10], [true, true, false], 'cream', 8);
+    expect(cream[0]! / cream[1]!).toBeCloseTo(3);
+    expect(consistencyOf(cream[0]! + cream[1]!, cream[2]!)).toBe('cream');
+    expect((cream[0]! + cream[1]!) * 0.6 + cream[2]!).toBeCloseTo(8);
+    expect(() => atConsistency([1, 1], [false, false], 'milk', 5)).toThrow('a powder and a liquid');
     expect(() => slurryFor(0, 'milk')).toThrow('totalMl must be above 0, got 0');
   });
 });

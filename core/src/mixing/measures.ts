@@ -65,17 +65,3 @@ export function amountsOf(volumesMl: readonly number[], measure: Measure, what: 
 
 /** Weight of so much of a thing, g. */
 export const gramsOf = (ml: number, { densityGPerMl }: Pick<Measured, 'densityGPerMl'>): number => ml * densityGPerMl;
-
-/** Amounts of one measure as parts by volume. Weights turn by density; parts and percents are by volume already. */
-export function partsOfAmounts(
-  amounts: readonly number[],
-  measure: Measure,
-  what: readonly Measured[],
-  tools = USUAL_INSTRUMENTS,
-): number[] {
-  return amounts.map((amount, i) => {
-    const one = what[i];
-    if (!one) throw new RangeError(`nothing is known of component ${String(i + 1)}`);
-    return measure === 'parts' || measure === 'percent' ? amount : mlOf(amount, measure, one, tools);
-  });
-}

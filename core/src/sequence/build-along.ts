@@ -1,4 +1,4 @@
-import { GROOVE_LIMITS, grooveLost } from './build.js';
+import { grooveLost, grooveSeverity } from './build.js';
 import { Walk, type SequenceProblem } from './walker.js';
 
 /** The film on a zone after a step, and what of its groove is left. The same figures that the rule build-over-detail reads. */
@@ -48,15 +48,15 @@ export function buildsAlong(problem: SequenceProblem): ZoneBuild[] {
     walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before: () => undefined });
     note();
   }
-  const crosses = (along: readonly BuildAt[], limit: number): number | null => {
-    const at = along.findIndex(({ lost }) => lost >= limit);
+  const crosses = (along: readonly BuildAt[], isGone: (severity: ReturnType<typeof grooveSeverity>) => boolean): number | null => {
+    const at = along.findIndex(({ lost }) => isGone(grooveSeverity(lost)));
     return at < 0 ? null : Math.max(0, at - 1);
   };
   return [...builds].map(([zoneId, along]) => ({
     zoneId,
     along,
-    cautionAt: crosses(along, GROOVE_LIMITS.cautionFrom),
-    snagAt: crosses(along, GROOVE_LIMITS.snagFrom),
+    cautionAt: crosses(along, (severity) => severity !== null),
+    snagAt: crosses(along, (severity) => severity === 'snag'),
   }));
 }
 

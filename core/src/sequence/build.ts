@@ -64,6 +64,10 @@ export function addBuild(onto: Build, added: Build): void {
 /** Share of a groove that may be gone before it is a caution, a snag (our numbers). */
 export const GROOVE_LIMITS = { cautionFrom: 0.3, snagFrom: 0.6 } as const;
 
+/** How serious it is that this share of a groove is gone; null while it is not. */
+export const grooveSeverity = (share: number): 'snag' | 'caution' | null =>
+  share >= GROOVE_LIMITS.snagFrom ? 'snag' : share >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
+
 type Groove = Pick<Relief, 'grooveDepthUm' | 'grooveWidthUm'>;
 
 const shareOf = (lostUm: number, wholeUm: number): number => (wholeUm > 0 ? Math.min(1, lostUm / wholeUm) : 0);

@@ -1,5 +1,4 @@
-import { GROOVE_LIMITS, readsAsMm, type BuildAt } from '@eveningtide/core/sequence';
-import { stepPaint } from '@eveningtide/core/sequence';
+import { GROOVE_LIMITS, grooveSeverity, readsAsMm, stepPaint, type BuildAt } from '@eveningtide/core/sequence';
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatNumber } from '@eveningtide/core/units';
@@ -71,7 +70,7 @@ export function FilmBuild({ piece }: { piece: Piece }) {
           {rows.map(({ at, step, name }, i) => {
             const planned = piece.steps[i];
             const paint = planned ? stepPaint(planned, supplies, mixes) : null;
-            const limit = at.lost >= GROOVE_LIMITS.snagFrom ? 'snag' : at.lost >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
+            const limit = grooveSeverity(at.lost);
             return (
               <tr key={step} className="border-b border-line">
                 <th scope="row" className="px-2 py-0.5 text-left font-normal">

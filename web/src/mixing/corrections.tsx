@@ -2,6 +2,7 @@ import {
   CONSISTENCIES,
   CONSISTENCY_WORDS,
   addToReach,
+  atConsistency,
   consistencyOf,
   diluteStrength,
   slurryCorrection,
@@ -10,7 +11,9 @@ import {
 } from '@eveningtide/core/mixing';
 import { formatNumber } from '@eveningtide/core/units';
 import { useState } from 'react';
-import type { CupState } from '../store/cup.js';
+import { cupActions, type CupState } from '../store/cup.js';
+import { useAppDispatch } from '../store/store.js';
+import { Button } from '../ui/button.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
@@ -77,6 +80,7 @@ function GoneOff({ cup }: { cup: CupState }) {
 }
 
 function Slurry({ cup, powders }: { cup: CupState; powders: readonly boolean[] }) {
+  const dispatch = useAppDispatch();
   const shown = useShown();
   const [wanted, setWanted] = useState<Consistency>('milk');
   const volumes = volumesOfCup(cup);
@@ -89,6 +93,10 @@ function Slurry({ cup, powders }: { cup: CupState; powders: readonly boolean[] }
     ...(add.powderMl > 0.004 ? [`${shown.text(add.powderMl, 'volume')} of loose powder`] : []),
     ...(add.liquidMl > 0.004 ? [`${shown.text(add.liquidMl, 'volume')} of liquid`] : []),
   ];
+  const mixSo = () => {
+    const parts = atConsistency(volumes, powders, wanted, cup.totalMl);
+    dispatch(cupActions.set({ components: cup.components.map((component, i) => ({ ...component, parts: parts[i] ?? 0 })) }));
+  };
   return (
     <details open className="border border-line bg-paper px-3 py-2">
       <summary className={SUMMARY}>Consistency: about {now}</summary>
@@ -105,6 +113,9 @@ function Slurry({ cup, powders }: { cup: CupState; powders: readonly boolean[] }
       <p role="status" className="mt-2 font-semibold">
         {words.length > 0 ? `Add ${words.join(' and ')}: it then ${CONSISTENCY_WORDS[wanted]}.` : 'It is that already.'}
       </p>
+      <Button small className="mt-2" disabled={words.length === 0} onClick={mixSo}>
+        Mix it like {wanted} from the start
+      </Button>
     </details>
   );
 }

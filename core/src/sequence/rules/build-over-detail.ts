@@ -1,5 +1,5 @@
 import type { Fix, Severity } from '../finding.js';
-import { GROOVE_LIMITS, NO_BUILD, grooveLost, lostShare, type Build } from '../build.js';
+import { GROOVE_LIMITS, NO_BUILD, grooveLost, grooveSeverity, lostShare, type Build } from '../build.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
 import type { Relief } from '../../subjects/index.js';
@@ -9,9 +9,6 @@ import { finding, type Rule } from './rule.js';
 const ID = 'build-over-detail';
 const lostWith = (build: Build, added: Build, relief: Relief): ReturnType<typeof grooveLost> =>
   grooveLost({ widthLostUm: build.widthLostUm + added.widthLostUm, depthLostUm: build.depthLostUm + added.depthLostUm }, relief);
-
-const severityOf = (share: number): Severity | null =>
-  share >= GROOVE_LIMITS.snagFrom ? 'snag' : share >= GROOVE_LIMITS.cautionFrom ? 'caution' : null;
 
 function thinner(moment: Moment): Fix[] {
   const { step, stepIndex, incoming } = moment;
@@ -53,8 +50,8 @@ export const buildOverDetail: Rule = {
     const crossed: { zone: ZoneState; lost: ReturnType<typeof grooveLost>; severity: Severity }[] = [];
     for (const zone of moment.zones) {
       if (zone.zone.seen === 'never') continue;
-      const severity = severityOf(lostShare(zone.build, added, zone.zone.relief));
-      if (severity === null || severity === severityOf(lostShare(zone.build, NO_BUILD, zone.zone.relief))) continue;
+      const severity = grooveSeverity(lostShare(zone.build, added, zone.zone.relief));
+      if (severity === null || severity === grooveSeverity(lostShare(zone.build, NO_BUILD, zone.zone.relief))) continue;
       crossed.push({ zone, lost: lostWith(zone.build, added, zone.zone.relief), severity });
     }
     if (crossed.length === 0) return [];
