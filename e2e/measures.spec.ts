@@ -324,3 +324,47 @@ test('J16 One more wall arch: matched to last spring’s mix, mixed, used, seale
   await expect(page.getByRole('heading', { name: 'Harbour arch 6' })).toBeVisible();
   expect(await printed(page)).toBeGreaterThan(0);
 });
+
+test('a cup is thought out and kept by keyboard alone', async ({ bench: page }) => {
+  /** Tab until this control has the focus. */
+  const reach = async (name: string | RegExp, role: 'button' | 'textbox' | 'combobox' | 'tab' = 'button') => {
+    const wanted = page.getByRole(role, { name }).first();
+    for (let i = 0; i < 60; i++) {
+      if (await wanted.evaluate((element) => element === document.activeElement)) return;
+      await page.keyboard.press('Tab');
+    }
+    throw new Error(`${String(name)} is not reached by Tab`);
+  };
+  await page.getByRole('link', { name: 'Mixing' }).focus();
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.type('a cup');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('tab', { name: 'A cup' })).toHaveAttribute('aria-selected', 'true');
+  await reach('Add a component');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await reach('Component 1', 'combobox');
+  await page.keyboard.type('Slate d');
+  await reach('parts', 'textbox');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('3');
+  await expect(page.getByLabel('Ratio by volume')).toHaveValue('3 : 1');
+  await reach('Make (ml)', 'textbox');
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('4');
+  const result = page.getByRole('region', { name: 'What it comes to' });
+  await expect(result.getByRole('row', { name: /Slate dark/ })).toContainText('60 drops');
+  await reach('Name of the mix', 'textbox');
+  await page.keyboard.type('Slate shade');
+  await reach(/It is made/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Slate shade kept as mix no. 3')).toBeVisible();
+  // on to the kept ones by the arrows of the tabs
+  await page.getByRole('tab', { name: 'A cup' }).focus();
+  for (const name of [/^Tone ladder/, /^Find a recipe/, /^Kept mixes/]) {
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('tab', { name })).toBeFocused();
+  }
+  await expect(keptMix(page, 'Slate shade')).toContainText('3 Slate dark : 1 Acrylic thinner');
+});

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { deltaE00OfHex } from '../colour/index.js';
-import { CATALOGUE, suppliesOf, type Bottle } from '../materials/index.js';
+import { plainBottle, CATALOGUE, suppliesOf, type Bottle } from '../materials/index.js';
 import { incomingOf } from '../sequence/index.js';
 import { REGIONS, TEMPLATES, UPKEEPS, USUAL_STORY, pieceFromTemplate, templateById, type Piece, type Wish } from '../subjects/index.js';
 import { USUAL_SCHOOLS } from '../techniques/index.js';
@@ -148,22 +148,8 @@ describe('what a story proposes', () => {
 });
 
 describe('what it is done with', () => {
-  const bottle = (id: string, material: string, colour: string, more: Partial<Bottle> = {}): Bottle => ({
-    id,
-    name: id,
-    material,
-    colour,
-    sizeMl: 30,
-    leftMl: 20,
-    openedOn: '2026-09-01',
-    triedOn: null,
-    place: '',
-    note: '',
-    price: null,
-    whiteSwatch: null,
-    dropsPerMl: null,
-    ...more,
-  });
+  const bottle = (id: string, material: string, colour: string, more: Partial<Bottle> = {}): Bottle =>
+    plainBottle({ id, name: id, material, colour, sizeMl: 30, leftMl: 20, openedOn: '2026-09-01', ...more });
   const van = bare('van');
   const used = (bottles: Bottle[], colour: string) =>
     stepsOf(wish('body-colour', { way: 'brushed', colour }), fitting(van, { supplies: suppliesOf({ bottles, materials: [] }) }))[0]!;

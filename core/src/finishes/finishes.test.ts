@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { deltaE00OfHex } from '../colour/index.js';
 import { constantAir } from '../climate/index.js';
-import { CATALOGUE, suppliesOf, type Bottle } from '../materials/index.js';
+import { plainBottle, CATALOGUE, suppliesOf, type Bottle } from '../materials/index.js';
 import { checkSequence, subjectOf } from '../sequence/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { USUAL_SCHOOLS } from '../techniques/index.js';
@@ -51,21 +51,7 @@ describe('a finish', () => {
   });
 
   test('knows a bottle’s colour when the bottle is gone', () => {
-    const lichen: Bottle = {
-      id: 'lichen',
-      name: 'Lichen',
-      material: 'acrylic-matt',
-      colour: '#5f6f47',
-      sizeMl: null,
-      leftMl: null,
-      openedOn: null,
-      triedOn: null,
-      place: '',
-      note: '',
-      price: null,
-      whiteSwatch: null,
-      dropsPerMl: null,
-    };
+    const lichen: Bottle = plainBottle({ id: 'lichen', name: 'Lichen', material: 'acrylic-matt', colour: '#5f6f47' });
     const supplies = suppliesOf({ bottles: [lichen], materials: [] });
     const piece = bare('van', { steps: [step('a', 'brush-coat', 'acrylic-matt', ['roof'], { bottleId: 'lichen' })] });
     const kept = finishOf(piece, supplies, SAVED);

@@ -1,5 +1,6 @@
 import { amountsOf, mlOf, type Instruments, type Measure, type Measured } from './measures.js';
 import type { MixComponent } from './mix.js';
+import { volumesFromParts } from './volumes.js';
 
 /** A cup as it is being thought out: what goes in, in which measure it is told, and how much is made. */
 export interface Cup {
@@ -9,11 +10,11 @@ export interface Cup {
 }
 
 /** Exact volumes, mL. @throws RangeError when nothing is in it. */
-export function volumesOfCup({ components, totalMl }: Pick<Cup, 'components' | 'totalMl'>): number[] {
-  const sum = components.reduce((total, { parts }) => total + parts, 0);
-  if (!(sum > 0)) throw new RangeError('parts must not all be 0');
-  return components.map(({ parts }) => (parts / sum) * totalMl);
-}
+export const volumesOfCup = ({ components, totalMl }: Pick<Cup, 'components' | 'totalMl'>): number[] =>
+  volumesFromParts(
+    components.map(({ parts }) => parts),
+    totalMl,
+  );
 
 /** The amounts to show in the cup's measure. Parts are shown as they were typed. */
 export function shownAmounts(cup: Cup, what: readonly Measured[], tools?: Instruments): number[] {

@@ -96,14 +96,3 @@ export function dilutionShares(dilution: Dilution | null, dropsPerMl = DROPS_PER
   const [paint, thinner] = 'parts' in dilution ? dilution.parts : [dilution.drops / dropsPerMl, dilution.inMl];
   return { paint: paint / (paint + thinner), thinner: thinner / (paint + thinner) };
 }
-
-/** Exact volumes, mL, for a wanted amount of mix. @throws RangeError unless `targetMl` is above 0. */
-export function volumesForTarget(dilution: Dilution | null, targetMl: number, dropsPerMl?: number): { paintMl: number; thinnerMl: number } {
-  if (!(targetMl > 0)) throw new RangeError(`targetMl must be above 0, got ${String(targetMl)}`);
-  const shares = dilutionShares(dilution, dropsPerMl);
-  return { paintMl: shares.paint * targetMl, thinnerMl: shares.thinner * targetMl };
-}
-
-/** Volume solids of the mix, %: the paint's, spread over the whole. */
-export const solidsOfMixPct = (volumeSolidsPct: number, dilution: Dilution | null): number =>
-  volumeSolidsPct * dilutionShares(dilution).paint;

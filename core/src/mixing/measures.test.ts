@@ -249,7 +249,7 @@ describe('a cup being thought out', () => {
   });
 
   test('nothing in it is told', () => {
-    expect(() => volumesOfCup(cup('parts', 0, 0))).toThrow('parts must not all be 0');
+    expect(() => volumesOfCup(cup('parts', 0, 0))).toThrow('parts must be at least 0 and not all 0');
     expect(shownAmounts(cup('drops', 0, 0), what)).toEqual([0, 0]);
     expect(withAmount(cup('ml', 0, 0), 1, 4, what).totalMl).toBe(4);
   });

@@ -4,11 +4,11 @@ import { DEFAULT_WORKSHOP, addDays, daysBetween } from '../schedule/index.js';
 import { finishOf, type Finish } from '../finishes/index.js';
 import { NO_INTENT, pieceFromTemplate, plainStep, templateById, type Piece, type Wish } from '../subjects/index.js';
 import type { Mix } from '../mixing/index.js';
-import { CATALOGUE, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
+import { CATALOGUE, plainBottle, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
 import { stepPaint } from '../sequence/index.js';
 import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
 
-const bottle: Bottle = {
+const bottle: Bottle = plainBottle({
   id: 'umber',
   name: 'Umber wash',
   material: 'wash-enamel',
@@ -17,12 +17,7 @@ const bottle: Bottle = {
   leftMl: 30,
   openedOn: '2026-06-02',
   triedOn: '2026-06-03',
-  place: '',
-  note: '',
-  price: null,
-  whiteSwatch: null,
-  dropsPerMl: null,
-};
+});
 const own: OwnMaterial = {
   id: 'shed-paint',
   name: 'Shed paint',

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
+import { plainBottle, EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { DEFAULT_WORKSHOP, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
 
@@ -88,7 +88,7 @@ describe('pieces in evenings', () => {
   });
 
   test('an opened bottle’s age reaches the check', () => {
-    const bottle: Bottle = {
+    const bottle: Bottle = plainBottle({
       id: 'b1',
       name: 'Old green',
       material: 'acrylic-matt',
@@ -96,13 +96,7 @@ describe('pieces in evenings', () => {
       sizeMl: 17,
       leftMl: 10,
       openedOn: '2016-11-23',
-      triedOn: null,
-      place: '',
-      note: '',
-      price: null,
-      whiteSwatch: null,
-      dropsPerMl: null,
-    };
+    });
     const told = (openedOn: string | null): string[] =>
       planPieces(
         [piece('van', [['brush-coat', 'acrylic-matt', { bottleId: 'b1' }]])],

@@ -30,6 +30,7 @@ describe('the workshop', () => {
       },
       careful: true,
       airbrushCleanMin: 9.5,
+      measuring: { syringeMl: 0.05, capMl: 3.5, spoonMl: 0.8, countBy: 'syringe', currency: '€' },
       dropsPerMl: { water: 21, alcohol: 38, spirit: 33, hot: 44 },
       equipment: { airbrush: false, boothModels: 2, benchModels: 5 },
       room: { volumeM3: 18.5, airChangesPerH: 2 },
@@ -38,6 +39,20 @@ describe('the workshop', () => {
     };
     expect((await save(described)).status).toBe(200);
     expect((await stored()).workshop).toMatchObject(described);
+  });
+
+  test.each<[string, unknown, string]>([
+    ['a syringe without marks', { syringeMl: 0 }, 'syringeMl'],
+    ['a cap as large as a bucket', { capMl: 5000 }, 'capMl'],
+    ['a spoon that is a word', { spoonMl: 'small' }, 'spoonMl'],
+    ['a count in handfuls', { countBy: 'handfuls' }, 'countBy'],
+    ['money with a long name', { currency: 'shillings and pence' }, 'currency'],
+  ])('%s is refused, the field named, and nothing is kept', async (_what, given, field) => {
+    const { measuring } = (await stored()).workshop;
+    const answer = await save({ measuring: { ...measuring, ...(given as object) } });
+    expect(answer.status).toBe(400);
+    expect(answer.body.faults[0].path).toBe(`workshop.measuring.${field}`);
+    expect((await stored()).workshop.measuring).toEqual(measuring);
   });
 
   test.each(SCHOOL_IDS)('takes each way of %s, and no other', async (id) => {

@@ -16,7 +16,7 @@ const fetched = (what: string, part: ReactNode): ReactNode => <Suspense fallback
 export function MixingView() {
   const needs = useNeeds();
   const { data: kept } = useMixesQuery();
-  const cups = needs?.mixes.filter(({ components }) => components.length > 1);
+  const cups = needs?.mixes.filter(({ components, totalMl }) => components.length > 1 && totalMl > 0);
   return (
     <main className="p-4">
       <h1 className="no-print mb-2 text-[1.6875rem] leading-8 font-bold">Mixing</h1>

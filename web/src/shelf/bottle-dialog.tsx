@@ -1,4 +1,4 @@
-import type { Bottle } from '@eveningtide/core/materials';
+import { plainBottle, type Bottle } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { isDate } from '@eveningtide/core/schedule';
 import { nanoid } from '@reduxjs/toolkit';
@@ -16,26 +16,14 @@ import { BottleMeasures } from './bottle-measures.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 import { useBringBack } from './use-bring-back.js';
 
-const NEW: Omit<Bottle, 'id'> = {
-  name: '',
-  material: 'acrylic-matt',
-  colour: '#8b8a88',
-  sizeMl: 17,
-  leftMl: 17,
-  openedOn: null,
-  triedOn: null,
-  place: '',
-  note: '',
-  price: null,
-  whiteSwatch: null,
-  dropsPerMl: null,
-};
+/** A bottle nobody has named yet, of the usual size. */
+const NEW = plainBottle({ id: '', name: '', material: 'acrylic-matt', colour: '#8b8a88', sizeMl: 17, leftMl: 17 });
 
 /** A bottle, new or known: what is its own. Below stands what a change touches. */
 export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null; onClose: () => void }) {
   const supplies = useSupplies();
   const { data: pieces } = usePiecesQuery();
-  const [bottle, setBottle] = useState<Bottle>(() => stored?.bottle ?? { id: nanoid(12), ...NEW });
+  const [bottle, setBottle] = useState<Bottle>(() => stored?.bottle ?? { ...NEW, id: nanoid(12) });
   const [save, { isLoading }] = useSaveBottleMutation();
   const [remove] = useDeleteBottleMutation();
   const set = (given: Partial<Bottle>) => {

@@ -1,23 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
-import { suppliesOf, type Bottle } from '@eveningtide/core/materials';
+import { plainBottle, suppliesOf, type Bottle } from '@eveningtide/core/materials';
 import { isLow, wantedBottles } from './shelf-filter.js';
 
-const bottle = (id: string, more: Partial<Bottle> = {}): Bottle => ({
-  id,
-  name: id,
-  material: 'acrylic-matt',
-  colour: '#888888',
-  sizeMl: 30,
-  leftMl: 20,
-  openedOn: '2026-01-01',
-  triedOn: null,
-  place: 'Front row',
-  note: '',
-  price: null,
-  whiteSwatch: null,
-  dropsPerMl: null,
-  ...more,
-});
+const bottle = (id: string, more: Partial<Bottle> = {}): Bottle =>
+  plainBottle({
+    id,
+    name: id,
+    material: 'acrylic-matt',
+    colour: '#888888',
+    sizeMl: 30,
+    leftMl: 20,
+    openedOn: '2026-01-01',
+    place: 'Front row',
+    ...more,
+  });
 const bottles = [
   bottle('Lichen green'),
   bottle('Old umber', { material: 'wash-enamel', openedOn: '2022-01-01', place: 'Spirit box' }),

@@ -20,7 +20,7 @@ export const DRY_MATTER = [
   material({ ...LOOSE, id: 'static-grass', densityGPerMl: 0.1, name: 'Static grass', colour: '#7b7f45' }),
   material({ ...LOOSE, id: 'baking-soda', densityGPerMl: 0.95, name: 'Baking soda', colour: '#f1efe9' }),
   material({ id: 'decal-waterslide', name: 'Waterslide decal', role: 'decal', family: 'inert', carrier: 'water', sheenGu: 60, volumeSolidsPct: 0, colour: '#f1efe9', drying: dries(BY_WATER, 10, [20, 60, 120, 240, 720, 720]) }),
-  material({ id: 'decal-setting', name: 'Decal setting liquid', role: 'thinner', family: 'inert', carrier: 'water', drying: dries(BY_WATER, 1, [10, 15, 30, 60, 60, 60]) }),
+  material({ id: 'decal-setting', densityGPerMl: 1, name: 'Decal setting liquid', role: 'thinner', family: 'inert', carrier: 'water', drying: dries(BY_WATER, 1, [10, 15, 30, 60, 60, 60]) }),
   material({ ...DRAWN, id: 'pencil-graphite', name: 'Graphite pencil', colour: '#54565a' }),
   material({ ...DRAWN, id: 'pencil-coloured', name: 'Coloured pencil', colour: '#8a5a3a' }),
   material({ id: 'pen-gel', name: 'Gel pen', role: 'drawing', family: 'pen', carrier: 'water', colour: '#f1efe9', lifeMonths: 12, drying: dries(BY_WATER, 1, [1, 2, 5, 10, 60, 60]) }),

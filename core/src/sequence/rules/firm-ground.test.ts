@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { suppliesOf } from '../../materials/index.js';
+import { plainBottle, suppliesOf } from '../../materials/index.js';
 import { checkSequence, checkWithFixes, type Finding, type Severity } from '../index.js';
 import { problem, subject, type Short, type SubjectGiven } from '../example.js';
 
@@ -35,23 +35,7 @@ describe('powder under clear coats', () => {
   });
 
   test('a bottle’s own colour counts', () => {
-    const bottles = [
-      {
-        id: 'soot',
-        name: 'Soot',
-        material: 'pigment-dry',
-        colour: '#1c1a19',
-        sizeMl: null,
-        leftMl: null,
-        openedOn: null,
-        triedOn: null,
-        place: '',
-        note: '',
-        price: null,
-        whiteSwatch: null,
-        dropsPerMl: null,
-      },
-    ];
+    const bottles = [plainBottle({ id: 'soot', name: 'Soot', material: 'pigment-dry', colour: '#1c1a19' })];
     const supplies = suppliesOf({ bottles, materials: [] });
     expect(told('clear-mutes-powder', [['powder-dry', 'pigment-dry', { bottleId: 'soot' }], CLEAR], {}, { supplies })).toEqual([]);
   });
@@ -282,21 +266,8 @@ describe('bottles', () => {
     expect(late).toEqual(['caution@1']);
   });
   test('a good bottle of the same kind is offered instead', () => {
-    const bottle = (id: string, openedOn: string | null) => ({
-      id,
-      name: id,
-      material: 'acrylic-matt',
-      colour: '#888888',
-      sizeMl: null,
-      leftMl: null,
-      openedOn,
-      triedOn: null,
-      place: '',
-      note: '',
-      price: null,
-      whiteSwatch: null,
-      dropsPerMl: null,
-    });
+    const bottle = (id: string, openedOn: string | null) =>
+      plainBottle({ id, name: id, material: 'acrylic-matt', colour: '#888888', openedOn });
     const supplies = suppliesOf({ bottles: [bottle('old', '2020-01-01'), bottle('new', null)], materials: [] });
     const p = { ...problem([['brush-coat', 'acrylic-matt', { bottleId: 'old' }]]), supplies, bottleAgesDays: [2000] };
     const [finding] = checkSequence(p, { propose: true }).findings.filter((f: Finding) => f.rule === 'old-bottle');
@@ -304,21 +275,8 @@ describe('bottles', () => {
     expect(finding?.fixes.map((fix) => fix.label)).toEqual(['Take new instead']);
   });
   test('a trial noted on the bottle counts, and lasts', () => {
-    const tried = (triedOn: string | null) => ({
-      id: 'can',
-      name: 'Can',
-      material: 'clear-matt-hardware-aerosol',
-      colour: '#eeeeee',
-      sizeMl: null,
-      leftMl: null,
-      openedOn: null,
-      triedOn,
-      place: '',
-      note: '',
-      price: null,
-      whiteSwatch: null,
-      dropsPerMl: null,
-    });
+    const tried = (triedOn: string | null) =>
+      plainBottle({ id: 'can', name: 'Can', material: 'clear-matt-hardware-aerosol', colour: '#eeeeee', triedOn });
     const said = (triedOn: string | null) =>
       told(
         'test-first',
