@@ -277,6 +277,13 @@ describe('a file of version 3', () => {
   });
 });
 
+describe('a file of version 4', () => {
+  test('gets the usual wishes for evenings and no kept plan', () => {
+    const { planning: _planning, ...workshop } = plan().workshop;
+    expect(upgraded({ ...plan(), version: 4, workshop })).toEqual(plan());
+  });
+});
+
 describe('what a step is done with', () => {
   test('the bottle, else the kind, else nothing', () => {
     const supplies = suppliesOf({ bottles: [bottle], materials: [] });

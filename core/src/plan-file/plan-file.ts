@@ -1,5 +1,5 @@
 import { isMaterialId, materialById, suppliesOf, type Bottle, type OwnMaterial, type Supplies } from '../materials/index.js';
-import { addDays, daysBetween, type Workshop } from '../schedule/index.js';
+import { addDays, daysBetween, movedBy, type Workshop } from '../schedule/index.js';
 import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
 import { effectById, isEffectId } from '../effects/index.js';
 import type { Finish } from '../finishes/index.js';
@@ -8,7 +8,7 @@ import { MOST_COMPONENTS, dilutionProblem, type Mix } from '../mixing/index.js';
 
 /** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
 export const PLAN_FORMAT = 'eveningtide';
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
 export interface PlanFile {
   format: typeof PLAN_FORMAT;
@@ -215,11 +215,16 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
   if (plan.anchorDate === null) return plan;
   const days = daysBetween(plan.anchorDate, today);
   const day = (date: string | null): string | null => (date === null ? null : addDays(date, days));
+  const { kept } = plan.workshop.planning;
   const moment = (at: string | null): string | null => (at === null ? null : `${addDays(at.slice(0, 10), days)}${at.slice(10)}`);
   return {
     ...plan,
     anchorDate: null,
-    workshop: { ...plan.workshop, dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })) },
+    workshop: {
+      ...plan.workshop,
+      dates: plan.workshop.dates.map((d) => ({ ...d, date: addDays(d.date, days) })),
+      planning: { ...plan.workshop.planning, kept: kept && movedBy(kept, days) },
+    },
     bottles: plan.bottles.map((bottle) => ({ ...bottle, openedOn: day(bottle.openedOn), triedOn: day(bottle.triedOn) })),
     mixes: plan.mixes.map((mix) => ({
       ...mix,

@@ -58,6 +58,7 @@ const UPGRADES: readonly [from: number, upgrade: (plan: Loose) => Loose][] = [
   [1, fromVersion1],
   [2, fromVersion2],
   [3, fromVersion3],
+  [4, fromVersion4],
 ];
 
 /** Version 2 knew no finishes, no wishes and no settings for rules; a batch had nothing to say how alike it should be. */
@@ -98,4 +99,10 @@ function fromVersion3(plan: Loose): Loose {
     })),
     pieces: each(plan['pieces'], (piece) => ({ ...piece, steps: each(piece['steps'], withMix) })),
   };
+}
+
+/** Version 4 knew no wishes for evenings and kept no plan. */
+function fromVersion4(plan: Loose): Loose {
+  const workshop = plan['workshop'];
+  return { ...plan, version: 5, workshop: isObject(workshop) ? { ...workshop, planning: DEFAULT_WORKSHOP.planning } : workshop };
 }

@@ -1,6 +1,7 @@
 import type { Finding, StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
-import type { Plan, PlanningProblem } from './problem.js';
+import type { Bounds, Cost, Plan } from '../solver/index.js';
+import type { Interval } from '../units/index.js';
 
 /** What the painter sees of one piece: its steps as done, when, and what would go wrong. */
 export interface PieceOutlook {
@@ -17,7 +18,10 @@ export interface PieceOutlook {
 export interface Outlook {
   originDate: string;
   plan: Plan;
-  evenings: PlanningProblem['evenings'];
+  cost: Cost;
+  /** What no plan can beat. */
+  bounds: Bounds;
+  evenings: readonly Interval[];
   pieces: PieceOutlook[];
   /** Where more would stand wet at once than there is room for. */
   overfull: Overfull[];

@@ -145,10 +145,10 @@ describe('the planning problem', () => {
   test('lags run forward between operations that exist, and no window closes before it opens', () => {
     fc.assert(
       fc.property(coats, (steps) => {
-        const { operations, lags } = planningProblem([piece('a', steps)], workshop(), supplies, MONDAY, 0);
+        const { operations, drying = [] } = planningProblem([piece('a', steps)], workshop(), supplies, MONDAY, 0);
         const order = operations.map((operation) => operation.id);
         expect(new Set(order).size).toBe(order.length);
-        for (const lag of lags) {
+        for (const lag of drying) {
           expect(order.indexOf(lag.from)).toBeGreaterThanOrEqual(0);
           expect(order.indexOf(lag.to)).toBeGreaterThan(order.indexOf(lag.from));
           for (const { open, close } of lag.windows) {

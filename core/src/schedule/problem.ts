@@ -1,73 +1,228 @@
-import type { Interval } from '../units/index.js';
+import { labOf } from '../colour/index.js';
+import { quantileFactor, stageMinutes, type Airflow } from '../drying/index.js';
+import type { Air } from '../climate/index.js';
+import type { Supplies } from '../materials/index.js';
+import {
+  betweenCoatsMinutes,
+  expandRounds,
+  incomingOf,
+  relativeOpenings,
+  sittings,
+  stepPaint,
+  subjectOf,
+  type HandsOnBench,
+  type RelativeOpening,
+} from '../sequence/index.js';
+import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Stand } from '../solver/index.js';
+import { modelsOf, type Piece, type Step } from '../subjects/index.js';
+import { daylightFrom, eveningsFrom } from './calendar.js';
+import { MINUTES_PER_DAY, daysBetween, minuteOf } from './dates.js';
+import type { Workshop } from './workshop.js';
 
-/**
- * The planner's door: a problem in, a plan out, plain data on both sides, so that it can run anywhere and a better
- * planner can stand behind it. Minutes run on one wall clock from midnight of an origin date; clock changes are ignored.
- */
+/** How far ahead evenings are laid out, days. */
+export const HORIZON_DAYS = 120;
 
-/** Drying work: minutes it takes in the evening's air and in the night's; Infinity where it does not go on. */
-export interface DryingWork {
-  eveningMin: number;
-  nightMin: number;
+/** What a plan may do beyond laying the steps as they are. */
+export interface Allowances {
+  /** What is only wanted may be left out where a piece would miss its date. */
+  drops?: boolean;
+  /** Coats may be dried with cool moving air. */
+  dryer?: boolean;
 }
 
-/** `start(to) − end(from)` must lie in one of these; `close` null never closes. */
-export interface LagWindow {
-  open: DryingWork;
-  close: DryingWork | null;
+/** The other way of a step: the same, dried with this. */
+export const DRYER_WAY: Airflow = 'cool-dryer';
+
+/** What leaving out a step costs, by how much it is wanted (our numbers); a must is never left out. */
+const DROP_COST = { must: null, should: 3, may: 1 } as const;
+
+/** What the steps of all pieces are reckoned with. */
+export interface Bench extends HandsOnBench {
+  workshop: Workshop;
+  allows: Allowances;
 }
 
-export interface Lag {
-  from: string;
-  to: string;
-  windows: LagWindow[];
+export const benchOf = (workshop: Workshop, supplies: Supplies, allows: Allowances = {}): Bench => ({
+  workshop,
+  supplies,
+  allows,
+  boothModels: workshop.equipment.boothModels,
+});
+
+/** One sitting of one step: the n-th coat where coats are laid apart, else the whole step. */
+export const operationId = (piece: Piece, index: number, sitting: number): string => `${piece.id}/${String(index)}/${String(sitting)}`;
+
+/** Reads an operation's id back. */
+export function operationOf(id: string): { pieceId: string; stepIndex: number; sitting: number } {
+  const [pieceId = '', stepIndex = '', sitting = ''] = id.split('/');
+  return { pieceId, stepIndex: Number(stepIndex), sitting: Number(sitting) };
 }
 
-export type Resource = 'hands' | 'airbrush';
+export const placesOf = (workshop: Workshop): Record<string, Air> =>
+  Object.fromEntries(workshop.climate.places.map((place) => [place.id, place.air]));
 
-export interface Operation {
-  id: string;
-  /** Operations of one job are done in the order given. */
-  job: string;
-  durationMin: number;
-  resources: Resource[];
-  /** Colour in the airbrush; null without one. */
-  colour: string | null;
-  daylight: boolean;
-  /** Pinned: not before this minute, drying or not; null lets the planner choose. */
-  pinnedMin: number | null;
-  /** Wanted wait after the operation before it in the job, minutes. */
-  waitMin: number;
+const standAt = (placeId: string | null): string => `stand/${placeId ?? 'bench'}`;
+
+const colourOf = (step: Step): string => step.bottleId ?? `${step.material ?? ''} ${step.colour ?? ''}`;
+
+const airbrushed = (step: Step, bench: Bench): boolean => incomingOf(step, bench.supplies).tool === 'airbrush';
+
+/** Coats that would otherwise stand in still air, where a dryer is allowed. */
+const mayBeDried = (step: Step, { allows, supplies }: Bench): boolean =>
+  allows.dryer === true && step.drying === 'still' && step.material !== null && supplies.material(step.material).drying !== null;
+
+/** A wet coat takes room until it is dry-hard. */
+function standOf(piece: Piece, step: Step, { workshop, supplies }: Bench): Stand | null {
+  const material = step.material === null ? null : supplies.material(step.material);
+  if (!material?.drying) return null;
+  const film = { dryUm: step.dryUm ?? material.drying.referenceDryUm, airflow: step.drying };
+  const own = step.dryingPlace === null ? null : (placesOf(workshop)[step.dryingPlace] ?? null);
+  const minutes = (air: Air): number => stageMinutes(material, 'dryHard', film, own ?? air);
+  const until = { eveningMin: minutes(workshop.climate.evening), nightMin: minutes(workshop.climate.night) };
+  return { place: standAt(step.dryingPlace), units: modelsOf(step, piece), until };
 }
 
-export interface PlanningProblem {
-  operations: Operation[];
-  lags: Lag[];
-  /** Evenings that can be worked in, sorted, without overlap. */
-  evenings: Interval[];
-  /** Daylight, sorted; only operations that want it care. */
-  daylight: Interval[];
-  /** Nothing starts before this. */
-  notBeforeMin: number;
-  /** What the workshop has; an operation that wants anything else finds no place. */
-  resources: Resource[];
-  /** Cleaning the airbrush after a colour: holds airbrush and hands. */
-  airbrushCleanMin: number;
+const sooner = (a: DryingWork, b: DryingWork): DryingWork => ({
+  eveningMin: Math.min(a.eveningMin, b.eveningMin),
+  nightMin: Math.min(a.nightMin, b.nightMin),
+});
+
+function operationsOf(
+  piece: Piece,
+  steps: readonly Step[],
+  lags: readonly DryingLag[],
+  originDate: string,
+  bench: Bench,
+): ScheduleOperation[] {
+  const dueMin = piece.doneBy === null ? null : (daysBetween(originDate, piece.doneBy) + 1) * MINUTES_PER_DAY;
+  return steps.flatMap((step, index) => {
+    const withAirbrush = airbrushed(step, bench);
+    return sittings(step, piece, bench).map((durationMin, sitting): ScheduleOperation => {
+      const id = operationId(piece, index, sitting);
+      const stand = standOf(piece, step, bench);
+      // it is moved on when the next work on it begins, which may be before it is hard
+      const next = lags.filter(({ from }) => from === id).map(({ windows }) => windows[0]?.open);
+      const way = {
+        durationMin,
+        resources: withAirbrush ? ['hands', 'airbrush'] : ['hands'],
+        colour: withAirbrush ? colourOf(step) : null,
+      };
+      return {
+        id,
+        job: piece.id,
+        ...way,
+        alternatives: mayBeDried(step, bench) ? [{ ...way, id: DRYER_WAY }] : [],
+        daylight: step.daylight,
+        pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
+        dueMin,
+        dropCost: bench.allows.drops && dueMin !== null ? DROP_COST[step.priority] : null,
+        stands: stand && { ...stand, until: next.reduce<DryingWork>((until, open) => (open ? sooner(until, open) : until), stand.until) },
+      };
+    });
+  });
 }
 
-export interface Placed {
-  id: string;
-  startMin: number;
-  endMin: number;
+/** The steps of a piece are done in their order, each after the wait that is wanted. */
+function orderOf(piece: Piece, steps: readonly Step[], bench: Bench): ScheduleLag[] {
+  const row = steps.flatMap((step, index) =>
+    sittings(step, piece, bench).map((_, sitting) => ({
+      id: operationId(piece, index, sitting),
+      waitMin: sitting === 0 ? (step.waitMin ?? 0) : 0,
+    })),
+  );
+  return row.slice(1).map(({ id, waitMin }, i) => ({ from: row[i]?.id ?? '', to: id, minMin: waitMin, maxMin: null }));
 }
 
-export interface Plan {
-  placed: Placed[];
-  /** Airbrush cleanings. */
-  cleanings: Interval[];
-  /** Operations that found no place, with the reason in words. */
-  unplaced: { id: string; why: string }[];
-  /** End of the last operation; null when nothing is placed. */
-  finishMin: number | null;
-  eveningsUsed: number;
+const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, nightMin: minutes }, close: null });
+
+/** The openings in evening air and in night air make the windows of one lag; careful plans take longer drying times. */
+function dryingOf(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
+  const still = stillDryingOf(piece, steps, bench);
+  if (!steps.some((step) => mayBeDried(step, bench))) return still;
+  const blown = steps.map((step) => (mayBeDried(step, bench) ? { ...step, drying: DRYER_WAY } : step));
+  const dried = new Map(stillDryingOf(piece, blown, bench).map((lag) => [`${lag.from} ${lag.to}`, lag.windows]));
+  return still.map((lag) => {
+    const windows = dried.get(`${lag.from} ${lag.to}`);
+    return windows ? { ...lag, windowsIf: { [DRYER_WAY]: windows } } : lag;
+  });
+}
+
+function stillDryingOf(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
+  const { workshop, supplies } = bench;
+  const subject = subjectOf(piece);
+  const places = placesOf(workshop);
+  const factor = quantileFactor(workshop.careful ? 'p80' : 'p50');
+  const pair = (o: RelativeOpening): string => `${String(o.fromIndex)}:${String(o.toIndex)}`;
+  const evening = relativeOpenings(subject, steps, workshop.climate.evening, places, supplies);
+  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places, supplies).map((o) => [pair(o), o]));
+  const lastSitting = steps.map((step) => sittings(step, piece, bench).length - 1);
+  const between = evening.map((opening) => ({
+    from: operationId(piece, opening.fromIndex, lastSitting[opening.fromIndex] ?? 0),
+    to: operationId(piece, opening.toIndex, 0),
+    windows: windowsOf(opening, night.get(pair(opening)) ?? opening, factor),
+  }));
+  const coats = steps.flatMap((step, index) =>
+    Array.from({ length: lastSitting[index] ?? 0 }, (_, n): DryingLag => ({
+      from: operationId(piece, index, n),
+      to: operationId(piece, index, n + 1),
+      windows: [always(betweenCoatsMinutes(step, bench) * factor)],
+    })),
+  );
+  return [...between, ...coats];
+}
+
+function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: number): LagWindow[] {
+  return evening.list.map((gap, i) => {
+    const dark = night.list[i] ?? gap;
+    return {
+      open: { eveningMin: gap.fromMin * factor, nightMin: dark.fromMin * factor },
+      close: Number.isFinite(gap.toMin) ? { eveningMin: gap.toMin, nightMin: dark.toMin } : null,
+    };
+  });
+}
+
+/** The planning problem of some pieces, from a minute of an origin date on. */
+export function planningProblem(
+  pieces: readonly Piece[],
+  workshop: Workshop,
+  supplies: Supplies,
+  originDate: string,
+  nowMin: number,
+  allows: Allowances = {},
+): ScheduleProblem {
+  const bench = benchOf(workshop, supplies, allows);
+  const { equipment, climate, airbrushCleanMin } = workshop;
+  const expanded = pieces.map((piece) => {
+    const steps = expandRounds(piece.steps, piece.groups);
+    return { piece, steps, drying: dryingOf(piece, steps, bench) };
+  });
+  const sprayed = expanded.flatMap(({ steps }) => steps.filter((step) => airbrushed(step, bench)));
+  return {
+    operations: expanded.flatMap(({ piece, steps, drying }) => operationsOf(piece, steps, drying, originDate, bench)),
+    lags: expanded.flatMap(({ piece, steps }) => orderOf(piece, steps, bench)),
+    drying: expanded.flatMap(({ drying }) => drying),
+    setup: {
+      resource: 'airbrush',
+      minutes: airbrushCleanMin,
+      holds: ['hands'],
+      rinseMin: Math.ceil(airbrushCleanMin / 2),
+      darkness: Object.fromEntries(
+        sprayed.flatMap((step) => {
+          const colour = stepPaint(step, supplies)?.colour;
+          return colour ? [[colourOf(step), 100 - labOf(colour).l] as const] : [];
+        }),
+      ),
+    },
+    calendar: {
+      evenings: eveningsFrom(workshop, originDate, HORIZON_DAYS),
+      daylight: daylightFrom(workshop, originDate, HORIZON_DAYS),
+      notBeforeMin: nowMin,
+    },
+    capacities: {
+      hands: 1,
+      airbrush: equipment.airbrush ? 1 : 0,
+      [standAt(null)]: equipment.benchModels,
+      ...Object.fromEntries(climate.places.map(({ id, models }) => [standAt(id), models])),
+    },
+  };
 }

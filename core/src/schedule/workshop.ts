@@ -2,6 +2,7 @@ import type { ClimateProfile, Daylight } from '../climate/index.js';
 import { DROPS_PER_ML, USUAL_INSTRUMENTS, type Countable, type DropLiquid, type Instruments } from '../mixing/index.js';
 import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
 import type { Severity } from '../sequence/index.js';
+import { USUAL_WISHES, type Wishes } from '../solver/index.js';
 import type { UnitSystem } from '../units/index.js';
 
 /** When and where the painter works. Times are `HH:mm`. */
@@ -54,6 +55,21 @@ export interface RuleSetting {
   severity: Severity | 'off';
 }
 
+/** How evenings are planned. */
+export interface Planning {
+  wishes: Wishes;
+  /** The plan that was improved and kept; null: by simple rules. */
+  kept: KeptPlan | null;
+}
+
+/** What leads to a plan again, by names that outlast a day: steps as `piece/step/sitting`, evenings by when they begin, all times local. */
+export interface KeptPlan {
+  keptOn: string;
+  order: string[];
+  keptFree: string[];
+  notBefore: { step: string; at: string }[];
+}
+
 export interface Workshop {
   weekly: WeeklyEvening[];
   dates: SingleDate[];
@@ -71,6 +87,7 @@ export interface Workshop {
   schools: Schools;
   /** Rules taken more or less seriously than judged. */
   rules: RuleSetting[];
+  planning: Planning;
 }
 
 /** A quiet start: four evenings a week, a heated room that cools at night. Our numbers. */
@@ -88,4 +105,5 @@ export const DEFAULT_WORKSHOP: Workshop = {
   display: { units: 'metric', dates: 'words' },
   schools: { ...USUAL_SCHOOLS },
   rules: [],
+  planning: { wishes: { ...USUAL_WISHES }, kept: null },
 };

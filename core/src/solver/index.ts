@@ -1,3 +1,4 @@
 export * from './problem.js';
 export * from './solve.js';
 export { scheduleFaults } from './check.js';
+export * from './evenings/index.js';

@@ -1,3 +1,6 @@
+import type { Interval } from '../units/index.js';
+import type { PlannedEvenings, Start, Wishes } from './evenings/index.js';
+
 /**
  * Work to be put in order: plain data in and out, so that it can be written as JSON and run anywhere. Operations are not
  * interrupted; each holds its resources for its whole duration, and each resource does one thing at a time. Lags are generalised precedence with
@@ -11,6 +14,37 @@ export interface ScheduleOperation {
   colour?: string | null;
   /** Not before this minute; 0 where it is left out. */
   releaseMin?: number;
+
+  // The rest is for problems with a calendar.
+
+  /** What belongs together, so that the search may move it together; what comes first is told by lags alone. */
+  job?: string;
+  /** Should be done by this minute. */
+  dueMin?: number | null;
+  /** Begins at this minute, drying or not; later only where what it follows by a clock lag is not done by then. */
+  pinnedMin?: number | null;
+  /** Must lie in daylight. */
+  daylight?: boolean;
+  /** What it costs to leave it out where it would miss its `dueMin`; null or left out: it must be done. */
+  dropCost?: number | null;
+  /** Other ways to do the same, each with its own lags where the lag says so. */
+  alternatives?: readonly Alternative[];
+  /** Where it stands afterwards, and how long it takes up room there. */
+  stands?: Stand | null;
+}
+
+export interface Alternative {
+  id: string;
+  durationMin: number;
+  resources: readonly string[];
+  colour: string | null;
+}
+
+/** So many units of a place are taken from the end of the operation until the work is done. */
+export interface Stand {
+  place: string;
+  units: number;
+  until: DryingWork;
 }
 
 /** `minMin ≤ start(to) − end(from) ≤ maxMin`; null is no limit. */
@@ -21,11 +55,61 @@ export interface ScheduleLag {
   maxMin: number | null;
 }
 
+/** Drying work: minutes it takes in the evening's air and in the night's; Infinity where it does not go on. */
+export interface DryingWork {
+  eveningMin: number;
+  nightMin: number;
+}
+
+/** Opens when the one work is done and closes when the other is; `close` null never closes. */
+export interface LagWindow {
+  open: DryingWork;
+  close: DryingWork | null;
+}
+
+/** The start of `to` must lie in one of the windows, counted from the end of `from`; a pinned `to` does not ask. */
+export interface DryingLag {
+  from: string;
+  to: string;
+  windows: readonly LagWindow[];
+  /** Windows where `from` is done in another way, by the id of the alternative. */
+  windowsIf?: Readonly<Record<string, readonly LagWindow[]>>;
+}
+
+/**
+ * Between operations of different colour on this resource at least so many minutes. Without a calendar that holds the resource only. With one it is
+ * a cleaning that follows each use at once and is left out while the colour stays.
+ */
+export interface Setup {
+  resource: string;
+  minutes: number;
+  /** What else the cleaning keeps busy: hands. */
+  holds?: readonly string[];
+  /** Enough where the next colour is darker; null or left out: cleaning is always whole. */
+  rinseMin?: number | null;
+  /** How dark each colour is: 0 white, 100 black. */
+  darkness?: Readonly<Record<string, number>>;
+}
+
+/** Work is done in evenings only; drying goes on at night. Minutes run on one wall clock; clock changes are ignored. */
+export interface Calendar {
+  /** Sorted, without overlap. */
+  evenings: readonly Interval[];
+  /** Sorted; only operations that want it care. */
+  daylight: readonly Interval[];
+  /** Nothing starts before this. */
+  notBeforeMin: number;
+}
+
 export interface ScheduleProblem {
   operations: readonly ScheduleOperation[];
   lags: readonly ScheduleLag[];
-  /** Between operations of different colour on this resource at least so many minutes; null: no setups. It holds that resource only. */
-  setup: { resource: string; minutes: number } | null;
+  setup: Setup | null;
+  drying?: readonly DryingLag[];
+  /** Left out or null: work goes on round the clock. */
+  calendar?: Calendar | null;
+  /** How many of each resource there are; left out: one of each. What is not named here is not there. */
+  capacities?: Readonly<Record<string, number>>;
 }
 
 export interface Schedule {
@@ -35,12 +119,14 @@ export interface Schedule {
 }
 
 export interface Solution {
-  /** The best that was found; null when nothing was. */
+  /** The best that was found; null when nothing was, or when not all found a place. */
   schedule: Schedule | null;
   /** No schedule can end before this. */
   lowerBoundMin: number;
   /** The schedule is the best there is, or it is proven that there is none. */
   proven: boolean;
+  /** The plan with all that belongs to it, where there is a calendar. */
+  evenings: PlannedEvenings | null;
 }
 
 export interface SolveOptions {
@@ -50,5 +136,9 @@ export interface SolveOptions {
   /** The clock, ms: the core has none of its own. */
   now: () => number;
   /** Told at each better schedule. */
-  onProgress?: (best: Schedule, lowerBoundMin: number) => void;
+  onProgress?: (best: Schedule, lowerBoundMin: number, evenings: PlannedEvenings | null) => void;
+  /** What is wished for of evenings. */
+  wishes?: Wishes;
+  /** What led to a plan that is to be improved. */
+  start?: Start | null;
 }

@@ -194,6 +194,7 @@ describe('the solver', () => {
       schedule: { startsMin: {}, makespanMin: 0 },
       lowerBoundMin: 0,
       proven: true,
+      evenings: null,
     });
   });
 

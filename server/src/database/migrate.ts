@@ -5,8 +5,9 @@ import { firstTables } from './migrations/001-first-tables.js';
 import { firmGround } from './migrations/002-firm-ground.js';
 import { judgement } from './migrations/003-judgement.js';
 import { measures } from './migrations/004-measures.js';
+import { evenings } from './migrations/005-evenings.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures];
+export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends Error {

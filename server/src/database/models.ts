@@ -35,6 +35,7 @@ export class WorkshopRow extends Model {
   @Column(DataType.JSON) declare schools: object;
   @Column(DataType.JSON) declare rules: object[];
   @Column(DataType.JSON) declare measuring: object;
+  @Column(DataType.JSON) declare planning: object;
 }
 
 @Table({ ...AS_IS, tableName: 'weekly_evenings' })

@@ -1,10 +1,23 @@
 import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
 import type { DropLiquid } from '@eveningtide/core/mixing';
-import type { Display, Equipment, Measuring, Room, RuleSetting, SingleDate, WeeklyEvening, Workshop } from '@eveningtide/core/schedule';
+import { isLocalDateTime } from '@eveningtide/core/schedule';
+import type {
+  Display,
+  Equipment,
+  KeptPlan,
+  Measuring,
+  Planning,
+  Room,
+  RuleSetting,
+  SingleDate,
+  WeeklyEvening,
+  Workshop,
+} from '@eveningtide/core/schedule';
 import { RULES, SEVERITIES } from '@eveningtide/core/sequence';
+import type { Wishes } from '@eveningtide/core/solver';
 import { SCHOOLS, type SchoolId, type Schools } from '@eveningtide/core/techniques';
 import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
-import { Between, Clock, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Shaped, Whole, YesNo } from '../validation/rules.js';
+import { Between, Clock, Day, Id, ListOf, LocalDateTime, Name, OneOf, OneWord, OrNull, Shaped, Whole, YesNo } from '../validation/rules.js';
 
 export class AirDto implements Air {
   @Between(-10, 60) tempC: number;
@@ -95,6 +108,39 @@ export class RuleSettingDto implements RuleSetting {
   @OneWord([...SEVERITIES, 'off']) severity: RuleSetting['severity'];
 }
 
+export class WishesDto implements Wishes {
+  @Between(0, 10) soonest: number;
+  @Between(0, 10) fewest: number;
+  @Between(0, 10) easy: number;
+  @Between(0, 10) safe: number;
+}
+
+/** A step in a kept plan: piece, step with its round, sitting. */
+const STEP_NAME = /^[A-Za-z0-9._~/-]{1,200}$/;
+const isStepName = (value: unknown): value is string => typeof value === 'string' && STEP_NAME.test(value);
+const MOST_KEPT = 20_000;
+const isListOf = (test: (value: unknown) => boolean) => (value: unknown) =>
+  Array.isArray(value) && value.length <= MOST_KEPT && value.every(test);
+const isTime = (value: unknown): boolean => typeof value === 'string' && isLocalDateTime(value);
+const TEXTS = { type: 'array', items: { type: 'string' } } as const;
+
+export class NotBeforeDto {
+  @Shaped('stepName', { type: 'string' }, isStepName, 'piece/step/sitting') step: string;
+  @LocalDateTime() at: string;
+}
+
+export class KeptPlanDto implements KeptPlan {
+  @Day() keptOn: string;
+  @Shaped('stepNames', TEXTS, isListOf(isStepName), 'a list of piece/step/sitting') order: string[];
+  @Shaped('times', TEXTS, isListOf(isTime), 'a list of YYYY-MM-DDTHH:mm') keptFree: string[];
+  @ListOf(() => NotBeforeDto, MOST_KEPT) notBefore: NotBeforeDto[];
+}
+
+export class PlanningDto implements Planning {
+  @OneOf(() => WishesDto) wishes: WishesDto;
+  @OrNull() @OneOf(() => KeptPlanDto) kept: KeptPlanDto | null;
+}
+
 export class WorkshopDto implements Workshop {
   @ListOf(() => WeeklyEveningDto, 21) weekly: WeeklyEveningDto[];
   @ListOf(() => SingleDateDto) dates: SingleDateDto[];
@@ -109,6 +155,7 @@ export class WorkshopDto implements Workshop {
   @OneOf(() => DisplayDto) display: DisplayDto;
   @OneOf(() => SchoolsDto) schools: SchoolsDto;
   @ListOf(() => RuleSettingDto, 100) rules: RuleSettingDto[];
+  @OneOf(() => PlanningDto) planning: PlanningDto;
 }
 
 export class SaveWorkshopDto {

@@ -51,12 +51,14 @@ export class WorkshopStore {
         schools: row.schools as Workshop['schools'],
         rules: row.rules as Workshop['rules'],
         measuring: row.measuring as Workshop['measuring'],
+        planning: row.planning as Workshop['planning'],
       },
     };
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
-    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools, rules, measuring } = workshop;
+    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools, rules, measuring, planning } =
+      workshop;
     await WorkshopRow.upsert(
       {
         id: ONLY,
@@ -79,6 +81,7 @@ export class WorkshopStore {
         schools,
         rules,
         measuring,
+        planning,
       },
       { transaction },
     );

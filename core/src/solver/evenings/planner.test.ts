@@ -1,89 +1,58 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { doneAt, planEvenings, type Lag, type Operation, type Plan, type PlanningProblem } from './index.js';
+import {
+  doneAt,
+  planEvenings as planWith,
+  planFaults,
+  type DryingLag,
+  type Plan,
+  type PlanOptions,
+  type ScheduleOperation,
+  type ScheduleProblem,
+} from '../index.js';
 
 const DAY = 1440;
 const EVENINGS = Array.from({ length: 60 }, (_, day) => ({ fromMin: day * DAY + 1170, toMin: day * DAY + 1290 }));
 
-const operation = (id: string, job: string, durationMin: number, more: Partial<Operation> = {}): Operation => ({
+const operation = (id: string, job: string, durationMin: number, more: Partial<ScheduleOperation> = {}): ScheduleOperation => ({
   id,
   job,
   durationMin,
   resources: ['hands'],
-  colour: null,
-  daylight: false,
-  pinnedMin: null,
-  waitMin: 0,
   ...more,
 });
 
-const sprayed = (id: string, job: string, durationMin: number, colour: string): Operation =>
+const sprayed = (id: string, job: string, durationMin: number, colour: string): ScheduleOperation =>
   operation(id, job, durationMin, { resources: ['hands', 'airbrush'], colour });
 
-const after = (from: string, to: string, open: number, close: number | null = null): Lag => ({
+const after = (from: string, to: string, open: number, close: number | null = null): DryingLag => ({
   from,
   to,
   windows: [{ open: { eveningMin: open, nightMin: open }, close: close === null ? null : { eveningMin: close, nightMin: close } }],
 });
 
-const problem = (operations: Operation[], lags: Lag[] = [], more: Partial<PlanningProblem> = {}): PlanningProblem => ({
-  operations,
-  lags,
-  evenings: EVENINGS,
-  daylight: [],
-  notBeforeMin: 0,
-  resources: ['hands', 'airbrush'],
-  airbrushCleanMin: 6,
-  ...more,
-});
+type More = Partial<Omit<ScheduleProblem, 'calendar'> & NonNullable<ScheduleProblem['calendar']>>;
 
-/** Written apart from the planner: everything a plan must keep. Returns what is broken. */
-function broken({ operations, lags, evenings, daylight, notBeforeMin, airbrushCleanMin }: PlanningProblem, plan: Plan): string[] {
-  const out: string[] = [];
-  const at = new Map(plan.placed.map((p) => [p.id, p]));
-  const busy = [
-    ...plan.placed.map((p) => [p.startMin, p.endMin, p.id] as const),
-    ...plan.cleanings.map((c) => [c.fromMin, c.toMin, 'cleaning'] as const),
-  ].sort((a, b) => a[0] - b[0]);
-  busy.slice(1).forEach((b, i) => {
-    if (b[0] < busy[i]![1] - 1e-6) out.push(`${busy[i]![2]} overlaps ${b[2]}`);
+/** Operations of one job follow each other in the order given. */
+const problem = (operations: ScheduleOperation[], drying: DryingLag[] = [], more: More = {}): ScheduleProblem => {
+  const { evenings = EVENINGS, daylight = [], notBeforeMin = 0, ...rest } = more;
+  const lags = [...new Set(operations.map(({ job }) => job))].flatMap((job) => {
+    const row = operations.filter((one) => one.job === job);
+    return row.slice(1).map(({ id }, i) => ({ from: row[i]!.id, to: id, minMin: 0, maxMin: null }));
   });
-  for (const o of operations) {
-    const p = at.get(o.id);
-    if (!p) {
-      if (!plan.unplaced.some((u) => u.id === o.id)) out.push(`${o.id} is lost`);
-      continue;
-    }
-    if (Math.abs(p.endMin - p.startMin - o.durationMin) > 1e-6) out.push(`${o.id} takes the wrong time`);
-    if (p.startMin < notBeforeMin) out.push(`${o.id} starts in the past`);
-    if (!evenings.some((e) => p.startMin >= e.fromMin - 1e-6 && p.endMin <= e.toMin + 1e-6)) out.push(`${o.id} lies in no evening`);
-    if (o.daylight && !daylight.some((d) => p.startMin >= d.fromMin && p.endMin <= d.toMin)) out.push(`${o.id} is in the dark`);
-  }
-  for (const lag of lags) {
-    const [from, to] = [at.get(lag.from), at.get(lag.to)];
-    if (!from || !to || operations.find((o) => o.id === lag.to)?.pinnedMin != null) continue;
-    const inside = lag.windows.some(
-      ({ open, close }) =>
-        to.startMin >= doneAt(evenings, from.endMin, open) - 1e-6 && (!close || to.startMin <= doneAt(evenings, from.endMin, close) + 1e-6),
-    );
-    if (!inside) out.push(`${lag.from} → ${lag.to} misses its window`);
-  }
-  for (const job of new Set(operations.map((o) => o.job))) {
-    const placed = operations.filter((o) => o.job === job).flatMap((o) => at.get(o.id) ?? []);
-    placed.slice(1).forEach((p, i) => {
-      if (p.startMin < placed[i]!.endMin - 1e-6) out.push(`${p.id} before ${placed[i]!.id}`);
-    });
-  }
-  const airbrushed = operations
-    .filter((o) => o.resources.includes('airbrush'))
-    .flatMap((o) => (at.has(o.id) ? [{ ...at.get(o.id)!, colour: o.colour }] : []))
-    .sort((a, b) => a.startMin - b.startMin);
-  airbrushed.slice(1).forEach((b, i) => {
-    const a = airbrushed[i]!;
-    if (a.colour !== b.colour && b.startMin < a.endMin + airbrushCleanMin - 1e-6) out.push(`${b.id} sprays before the airbrush is clean`);
-  });
-  return out;
-}
+  return {
+    operations,
+    lags,
+    drying,
+    setup: { resource: 'airbrush', minutes: 6, holds: ['hands'] },
+    capacities: { hands: 1, airbrush: 1 },
+    calendar: { evenings, daylight, notBeforeMin },
+    ...rest,
+  };
+};
+
+const planEvenings = (p: ScheduleProblem, options?: PlanOptions): Plan => planWith(p, options).plan;
+const broken = planFaults;
 
 describe('drying through evenings and nights', () => {
   test('adds up the shares', () => {
@@ -203,7 +172,7 @@ describe('planner', () => {
         ),
       );
       const lags = jobs.flatMap((steps, j) =>
-        steps.slice(1).map((s, i): Lag => {
+        steps.slice(1).map((s, i): DryingLag => {
           const open = s.close === null ? { eveningMin: s.open, nightMin: s.night } : { eveningMin: s.open % 30, nightMin: s.open % 30 };
           const close = s.close === null ? null : { eveningMin: open.eveningMin + s.close, nightMin: open.eveningMin + s.close };
           return { from: `${String(j)}.${String(i)}`, to: `${String(j)}.${String(i + 1)}`, windows: [{ open, close }] };

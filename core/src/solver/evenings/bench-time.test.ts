@@ -1,0 +1,101 @@
+import { describe, expect, test } from '@jest/globals';
+import { BenchTime } from './bench-time.js';
+import type { Mode } from './compile.js';
+
+const evenings = [
+  { fromMin: 100, toMin: 200 },
+  { fromMin: 300, toMin: 400 },
+];
+const bench = (rinseMin: number | null = null) =>
+  new BenchTime({
+    evenings,
+    daylight: [{ fromMin: 320, toMin: 360 }],
+    capacities: { hands: 1, airbrush: 1 },
+    setup: { resource: 'airbrush', minutes: 10, holds: ['hands'], rinseMin, darkness: { white: 5, black: 95 } },
+  });
+type Job = Mode & { daylight?: boolean };
+const job = (durationMin: number, more: Partial<Job> = {}): Job => ({
+  id: null,
+  durationMin,
+  resources: ['hands'],
+  colour: null,
+  isSetUp: false,
+  ...more,
+});
+const spray = (durationMin: number, colour: string) => job(durationMin, { resources: ['hands', 'airbrush'], colour, isSetUp: true });
+const anyTime = [{ fromMin: 0, toMin: Infinity }];
+
+/** Places operations one after the other as early as they go; returns their starts. */
+function placed(on: BenchTime, ...jobs: Job[]): (number | null)[] {
+  return jobs.map((mode, node) => {
+    const slot = on.find(mode, mode.daylight ?? false, anyTime);
+    if (slot) on.take(node, mode, slot);
+    return slot?.startMin ?? null;
+  });
+}
+
+describe('bench time', () => {
+  test('fills an evening, then the next, then has none', () => {
+    expect(placed(bench(), job(60), job(60), job(40), job(40), job(40))).toEqual([100, 300, 160, 360, null]);
+  });
+
+  test('nothing is split over a night', () => {
+    expect(placed(bench(), job(101))).toEqual([null]);
+  });
+
+  test('cleaning must fit into the evening as well', () => {
+    expect(placed(bench(), spray(90, 'green'))).toEqual([100]);
+    expect(placed(bench(), spray(91, 'green'))).toEqual([null]);
+  });
+
+  test('one colour after another: the cleaning moves behind the second', () => {
+    const on = bench();
+    expect(placed(on, spray(20, 'green'), spray(20, 'green'), spray(20, 'black'))).toEqual([100, 120, 150]);
+    expect(on.cleanings).toEqual([
+      { fromMin: 140, toMin: 150 },
+      { fromMin: 170, toMin: 180 },
+    ]);
+  });
+
+  test('other work goes between, not into, the cleaning', () => {
+    expect(placed(bench(), spray(20, 'green'), job(5))).toEqual([100, 130]);
+  });
+
+  test('before a darker colour a rinse is enough, back to the light all is cleaned', () => {
+    expect(placed(bench(4), spray(20, 'white'), spray(20, 'black'), spray(10, 'white'))).toEqual([100, 124, 154]);
+    expect(placed(bench(), spray(20, 'white'), spray(20, 'black'))).toEqual([100, 130]);
+    expect(placed(bench(4), spray(20, 'white'), spray(20, 'green'))).toEqual([100, 130]);
+  });
+
+  test('time that is given back can be taken again', () => {
+    const on = bench();
+    placed(on, spray(50, 'green'));
+    expect(on.holder('hands', 120)).toMatchObject({ kind: 'work', node: 0 });
+    expect(on.holder('hands', 155)).toMatchObject({ kind: 'cleaning' });
+    on.release(0);
+    expect(on.holder('hands', 120)).toBeNull();
+    expect(placed(on, job(100))).toEqual([100]);
+  });
+
+  test('daylight waits for the day', () => {
+    expect(placed(bench(), job(20, { daylight: true }), job(30, { daylight: true }))).toEqual([320, null]);
+  });
+
+  test('only inside what is allowed, from whole minutes', () => {
+    const on = bench();
+    expect(on.find(job(10), false, [{ fromMin: 110.2, toMin: 130 }])?.startMin).toBe(111);
+    expect(on.find(job(10), false, [{ fromMin: 110.2, toMin: 110.7 }])?.startMin).toBe(110.2);
+    expect(on.find(job(10), false, [{ fromMin: 200, toMin: 250 }])).toBeNull();
+    expect(on.find(job(10), false, [])).toBeNull();
+  });
+
+  test('goes back to a mark', () => {
+    const on = bench();
+    placed(on, job(50));
+    const mark = on.mark();
+    placed(on, spray(20, 'green'));
+    on.backTo(mark);
+    expect(on.cleanings).toEqual([]);
+    expect(placed(on, job(50))).toEqual([150]);
+  });
+});

@@ -1,0 +1,196 @@
+import { firstOpen, type Interval } from '../../units/index.js';
+import type { Setup } from '../problem.js';
+import type { Mode } from './compile.js';
+import { firstEndingAfter } from './drying-clock.js';
+
+interface Busy extends Interval {
+  kind: 'work' | 'cleaning';
+  colour: string | null;
+  /** What has the time: an operation's number; for a cleaning, that of the operation it cleans up after. */
+  node: number;
+}
+
+/** A place found for an operation; `replaces` is the cleaning that is cut to `keepMin` because the colour stays or darkens. */
+export interface Slot {
+  startMin: number;
+  endMin: number;
+  replaces: Busy | null;
+  keepMin: number;
+}
+
+interface Change {
+  name: string;
+  list: Busy[];
+  busy: Busy;
+  added: boolean;
+}
+
+/** What an evening offers. */
+export interface Hours {
+  evenings: readonly Interval[];
+  daylight: readonly Interval[];
+  setup: Setup | null;
+  /** Left out: one of each resource. */
+  capacities?: Readonly<Record<string, number>> | undefined;
+}
+
+/** The next whole minute, where the allowed time reaches that far: nobody starts at 19:30 and 24 seconds. */
+function wholeMinute(atMin: number, allowed: readonly Interval[]): number {
+  const whole = Math.ceil(atMin);
+  return allowed.some((gap) => gap.fromMin <= atMin && whole <= gap.toMin) ? whole : atMin;
+}
+
+/**
+ * What is taken of each resource over time, and where something still fits. Cleaning after a colour holds what it needs; it is left out while the colour stays and
+ * shortened before a darker one.
+ */
+export class BenchTime {
+  private readonly taken = new Map<string, Busy[]>();
+  /** Minutes of each evening that are still free, by resource: full evenings are passed over at once. */
+  private readonly free = new Map<string, Float64Array>();
+  private readonly trail: Change[] = [];
+  private readonly cleanHolds: readonly string[];
+
+  constructor(private readonly hours: Hours) {
+    const { setup } = hours;
+    this.cleanHolds = setup ? [setup.resource, ...(setup.holds ?? [])] : [];
+  }
+
+  /** First slot for a way of working inside the allowed minutes; null when there is none. */
+  find(mode: Mode, daylightOnly: boolean, allowed: readonly Interval[]): Slot | null {
+    const { evenings, daylight, setup, capacities } = this.hours;
+    if (capacities && mode.resources.some((wanted) => !(Number(capacities[wanted]) > 0))) return null;
+    const cleanMin = mode.isSetUp ? (setup?.minutes ?? 0) : 0;
+    // a cleaning that is there already may give way
+    const leastMin = mode.durationMin - cleanMin;
+    const lists = mode.resources.map((name) => this.freeOf(name));
+    let at = firstOpen(allowed, -Infinity);
+    while (at !== null && at < Infinity) {
+      let e = firstEndingAfter(evenings, at);
+      while (lists.some((list) => (list[e] ?? Infinity) < leastMin)) e++;
+      const evening = evenings[e];
+      if (!evening) return null;
+      const startMin = wholeMinute(Math.max(at, evening.fromMin), allowed);
+      const endMin = startMin + mode.durationMin;
+      let next: number | null;
+      if (firstOpen(allowed, startMin) !== startMin) next = startMin;
+      else if (endMin + cleanMin > evening.toMin) next = evening.toMin;
+      else if (daylightOnly && !daylight.some((d) => d.fromMin <= startMin && endMin <= d.toMin))
+        next = daylight.find((d) => d.fromMin > startMin)?.fromMin ?? null;
+      else {
+        const slot: Slot = { startMin, endMin, replaces: null, keepMin: 0 };
+        next = this.clash(mode, slot, cleanMin);
+        if (next < 0) return slot;
+      }
+      if (next === null) return null;
+      at = firstOpen(allowed, next);
+    }
+    return null;
+  }
+
+  take(node: number, mode: Mode, { startMin, endMin, replaces, keepMin }: Slot): void {
+    const { setup } = this.hours;
+    if (replaces) {
+      for (const name of this.cleanHolds) this.change(name, replaces, false);
+      if (keepMin > 0) {
+        const rinse = { ...replaces, toMin: replaces.fromMin + keepMin };
+        for (const name of this.cleanHolds) this.change(name, rinse, true);
+      }
+    }
+    const work: Busy = { fromMin: startMin, toMin: endMin, kind: 'work', colour: mode.colour, node };
+    for (const name of mode.resources) this.change(name, work, true);
+    if (!mode.isSetUp || !setup) return;
+    const cleaning: Busy = { fromMin: endMin, toMin: endMin + setup.minutes, kind: 'cleaning', colour: mode.colour, node };
+    for (const name of this.cleanHolds) this.change(name, cleaning, true);
+  }
+
+  /** Gives back what was taken for an operation. */
+  release(node: number): void {
+    for (const [name, list] of this.taken) for (const busy of list.filter((b) => b.node === node)) this.change(name, busy, false);
+  }
+
+  /** A point to come back to. */
+  mark(): number {
+    return this.trail.length;
+  }
+
+  backTo(mark: number): void {
+    while (this.trail.length > mark) {
+      const { name, list, busy, added } = this.trail.pop() as Change;
+      this.count(name, busy, !added);
+      if (added) list.splice(list.indexOf(busy), 1);
+      else list.splice(placeFor(list, busy), 0, busy);
+    }
+  }
+
+  get cleanings(): Interval[] {
+    const { setup } = this.hours;
+    return this.listOf(setup?.resource ?? '')
+      .filter((b) => b.kind === 'cleaning')
+      .map(({ fromMin, toMin }) => ({ fromMin, toMin }));
+  }
+
+  /** What has a resource at a minute; null when it is free. */
+  holder(resource: string, atMin: number): Busy | null {
+    const list = this.listOf(resource);
+    const busy = list[firstEndingAfter(list, atMin)];
+    return busy && busy.fromMin <= atMin ? busy : null;
+  }
+
+  /** −1 when all is free, with the cleaning it replaces put into the slot; else from when on it may be. */
+  private clash(mode: Mode, slot: Slot, cleanMin: number): number {
+    const { startMin, endMin } = slot;
+    for (const name of mode.isSetUp ? new Set([...mode.resources, ...this.cleanHolds]) : mode.resources) {
+      const list = this.listOf(name);
+      const until = mode.isSetUp && this.cleanHolds.includes(name) ? endMin + cleanMin : endMin;
+      for (let i = firstEndingAfter(list, startMin); i < list.length; i++) {
+        const busy = list[i] as Busy;
+        if (busy.fromMin >= until) break;
+        const keepMin = mode.isSetUp && busy.kind === 'cleaning' ? this.rinse(busy, mode.colour) : null;
+        if (keepMin === null) return busy.toMin;
+        if (startMin < busy.fromMin + keepMin) return busy.fromMin + keepMin;
+        slot.replaces = busy;
+        slot.keepMin = keepMin;
+      }
+    }
+    return -1;
+  }
+
+  /** What is left of a cleaning when this colour comes next; null: all of it. */
+  private rinse({ colour, fromMin, toMin }: Busy, next: string | null): number | null {
+    const { setup } = this.hours;
+    if (colour === next) return 0;
+    const rinseMin = setup?.rinseMin ?? null;
+    const [first, second] = [setup?.darkness?.[colour ?? ''], setup?.darkness?.[next ?? '']];
+    const enough = rinseMin !== null && first !== undefined && second !== undefined && second > first;
+    return enough && rinseMin < toMin - fromMin ? rinseMin : null;
+  }
+
+  private listOf(name: string): Busy[] {
+    let list = this.taken.get(name);
+    if (!list) this.taken.set(name, (list = []));
+    return list;
+  }
+
+  private freeOf(name: string): Float64Array {
+    let free = this.free.get(name);
+    if (!free) this.free.set(name, (free = Float64Array.from(this.hours.evenings, (e) => e.toMin - e.fromMin)));
+    return free;
+  }
+
+  private count(name: string, { fromMin, toMin }: Busy, added: boolean): void {
+    const free = this.freeOf(name);
+    const e = firstEndingAfter(this.hours.evenings, fromMin);
+    free[e] = (free[e] ?? 0) - (added ? toMin - fromMin : fromMin - toMin);
+  }
+
+  private change(name: string, busy: Busy, added: boolean): void {
+    this.count(name, busy, added);
+    const list = this.listOf(name);
+    if (added) list.splice(placeFor(list, busy), 0, busy);
+    else list.splice(list.indexOf(busy), 1);
+    this.trail.push({ name, list, busy, added });
+  }
+}
+
+const placeFor = (list: readonly Busy[], { fromMin }: Busy): number => firstEndingAfter(list, fromMin);

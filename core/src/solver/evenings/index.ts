@@ -1,0 +1,83 @@
+import type { ScheduleProblem } from '../problem.js';
+import { boundsOf, type Bounds } from './bounds.js';
+import { compile } from './compile.js';
+import { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
+import { planOf } from './placing.js';
+import type { Plan } from './plan.js';
+import { byRules, madeAgain, search, startOf, type Judged, type Start } from './search.js';
+
+export { doneAt, firstEndingAfter } from './drying-clock.js';
+export { BenchTime, type Slot } from './bench-time.js';
+export { boundsOf, type Bounds } from './bounds.js';
+export { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
+export { compile } from './compile.js';
+export { planFaults } from './check.js';
+export type { Placed, Plan } from './plan.js';
+export type { Start } from './search.js';
+
+/** A plan with what it costs, what led to it, and what no plan can beat. */
+export interface PlannedEvenings {
+  plan: Plan;
+  cost: Cost;
+  start: Start;
+  bounds: Bounds;
+  /** No plan is better by what is wished for. */
+  proven: boolean;
+}
+
+export interface PlanOptions {
+  wishes?: Wishes;
+  /** What led to the plan that is to be kept to. */
+  start?: Start | null;
+  /** So many drafts are tried to improve it; the same number gives the same plan on any machine. */
+  drafts?: number;
+  seed?: number;
+}
+
+/** At once, and the same on any machine: what was kept before, else the best of simple rules; improved by so many drafts as are asked for. */
+export function planEvenings(
+  problem: ScheduleProblem,
+  { wishes = USUAL_WISHES, start = null, drafts = 0, seed = 1 }: PlanOptions = {},
+): PlannedEvenings {
+  const compiled = compile(problem);
+  const bounds = boundsOf(compiled);
+  const best =
+    drafts > 0
+      ? search(compiled, { wishes, seed, bounds, from: start, stop: (made) => made >= drafts, onBetter: () => undefined })
+      : start
+        ? madeAgain(compiled, start, wishes)
+        : byRules(compiled, wishes);
+  return planned(compiled, best, bounds);
+}
+
+export interface ImproveOptions {
+  wishes?: Wishes | undefined;
+  seed?: number | undefined;
+  start?: Start | null | undefined;
+  stop: () => boolean;
+  onBetter?: ((best: PlannedEvenings) => void) | undefined;
+}
+
+/** Improves until it is stopped or nothing can be better. */
+export function improveEvenings(
+  problem: ScheduleProblem,
+  { wishes = USUAL_WISHES, seed = 1, start = null, stop, onBetter }: ImproveOptions,
+): PlannedEvenings {
+  const compiled = compile(problem);
+  const bounds = boundsOf(compiled);
+  const best = search(compiled, {
+    wishes,
+    seed,
+    bounds,
+    from: start,
+    stop,
+    onBetter: (judged) => onBetter?.(planned(compiled, judged, bounds)),
+  });
+  return planned(compiled, best, bounds);
+}
+
+function planned(compiled: ReturnType<typeof compile>, { draft, cost }: Judged, bounds: Bounds): PlannedEvenings {
+  const proven =
+    cost.unplaced === 0 && cost.lateMin === 0 && cost.evenings <= bounds.evenings && cost.finishMin <= (bounds.finishMin ?? 0) + 1e-6;
+  return { plan: planOf(compiled, draft), cost, start: startOf(compiled, draft), bounds, proven };
+}
