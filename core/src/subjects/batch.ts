@@ -20,3 +20,29 @@ export function withoutMember(piece: Piece, id: string): Piece {
     }),
   };
 }
+
+/** A batch as two, the first half keeping the piece; each has the steps that are done on any of its own. */
+export function splitPiece(piece: Piece, secondId: string): [Piece, Piece] {
+  const half = Math.ceil(piece.members.length / 2);
+  const part = (members: Member[], more: Partial<Piece>): Piece => {
+    const ids = new Set(members.map(({ id }) => id));
+    const steps = piece.steps.flatMap((step) => {
+      if (step.members === null) return [step];
+      const own = step.members.filter((id) => ids.has(id));
+      return own.length === 0 ? [] : [{ ...step, members: own.length === members.length ? null : own }];
+    });
+    const kept = new Set(steps.map(({ id }) => id));
+    return { ...piece, members, steps, waivers: piece.waivers.filter(({ stepId }) => kept.has(stepId)), ...more };
+  };
+  return [
+    part(piece.members.slice(0, half), {}),
+    part(piece.members.slice(half), {
+      id: secondId,
+      name: `${piece.name} (2)`,
+      steps: unpinned(part(piece.members.slice(half), {}).steps),
+    }),
+  ];
+}
+
+/** What is pinned is pinned for the first: two batches cannot be worked at the same minute. */
+const unpinned = (steps: readonly Step[]): Step[] => steps.map((step) => ({ ...step, pinnedAt: null }));

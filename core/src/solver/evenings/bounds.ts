@@ -45,13 +45,11 @@ function busyUntil(compiled: Compiled, must: readonly Node[], earliest: Float64A
   const starts = [...new Set(users.map(({ index }) => earliest[index] as number))].filter(Number.isFinite);
   let latest = 0;
   for (const from of starts) {
-    const work = workMin(
-      compiled,
-      users.filter(({ index }) => (earliest[index] as number) >= from),
-      resource,
-    );
-    // the last cleaning comes after the last work
-    const lastClean = setup && (resource === setup.resource || setup.holds?.includes(resource)) ? setup.minutes : 0;
+    const later = users.filter(({ index }) => (earliest[index] as number) >= from);
+    const work = workMin(compiled, later, resource);
+    // the last cleaning may come after the last work
+    const isCleaned = later.some(({ modes }) => modes.some(({ isSetUp }) => isSetUp)) && setup !== null;
+    const lastClean = isCleaned && (resource === setup.resource || setup.holds?.includes(resource)) ? setup.minutes : 0;
     latest = Math.max(latest, workedUntil(evenings, from, Math.max(0, work - lastClean)));
   }
   return latest;

@@ -20,6 +20,8 @@ export const USUAL_WISHES: Wishes = { soonest: 1, fewest: 3, easy: 0, safe: 0 };
 /** What a plan is judged by. */
 export interface Cost {
   unplaced: number;
+  /** Pins that could not be kept. */
+  missedPins: number;
   /** Minutes past what should have been done by then, summed. */
   lateMin: number;
   droppedCost: number;
@@ -39,6 +41,7 @@ export interface Cost {
 
 /** What one of each costs against the others (our numbers): what breaks comes before dates, dates before evenings. */
 const UNPLACED = 1e6;
+const MISSED_PIN = 1e5;
 const LATE_PER_DAY = 1e4;
 const PER_DAY_SOONER = 0.4;
 const CLEANING_PER_MIN = 0.004;
@@ -56,6 +59,7 @@ const shortOf = (slackMin: number, wantedMin: number): number => (wantedMin <= 0
 export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
   const { nodes, evenings, notBeforeMin, setup } = compiled;
   const { starts, ends, dropped, choices, bench } = draft;
+  let missedPins = 0;
   let [unplaced, lateMin, droppedCost, finishMin, otherWays, tightness] = [0, 0, 0, notBeforeMin, 0, 0];
   const work = new Map<number, { minutes: number; fromMin: number; toMin: number }>();
   const cleanings = bench.cleanings;
@@ -77,6 +81,7 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
     else if (Number.isNaN(start)) unplaced++;
     else {
       finishMin = Math.max(finishMin, end);
+      if (node.pinnedMin !== null && node.pinnedMin >= notBeforeMin && start > node.pinnedMin + 1e-6) missedPins++;
       if (node.dueMin !== null) lateMin += Math.max(0, end - node.dueMin);
       if (modeOf(node, choices).id !== null) otherWays++;
       note(start, end);
@@ -99,6 +104,7 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
   }
   const total =
     UNPLACED * unplaced +
+    MISSED_PIN * missedPins +
     (LATE_PER_DAY * lateMin) / DAY_MIN +
     100 * droppedCost +
     (wishes.soonest * PER_DAY_SOONER * (finishMin - notBeforeMin)) / DAY_MIN +
@@ -108,7 +114,20 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
     (setup ? CLEANING_PER_MIN * cleaningMin : 0) +
     IDLE_PER_MIN * idleMin +
     OTHER_WAY * otherWays;
-  return { unplaced, lateMin, droppedCost, finishMin, evenings: eveningsUsed, cleaningMin, idleMin, fullness, tightness, otherWays, total };
+  return {
+    unplaced,
+    missedPins,
+    lateMin,
+    droppedCost,
+    finishMin,
+    evenings: eveningsUsed,
+    cleaningMin,
+    idleMin,
+    fullness,
+    tightness,
+    otherWays,
+    total,
+  };
 }
 
 /** How near an operation is to the edges of its windows, 0–1 for each of its lags. */

@@ -13,6 +13,9 @@ export { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
 export { compile } from './compile.js';
 export { planFaults } from './check.js';
 export type { Placed, Plan } from './plan.js';
+export { whyNotEarlier, type Binding } from './explain.js';
+export { moved, placesFor, type Moved } from './moving.js';
+export { collidingWishes, type Wish } from './collisions.js';
 export type { Start } from './search.js';
 
 /** A plan with what it costs, what led to it, and what no plan can beat. */

@@ -197,7 +197,7 @@ function keepPinned({ nodes, notBeforeMin }: Compiled, choices: Choices, bench: 
 export function planOf(compiled: Compiled, draft: Draft): Plan {
   const { nodes, evenings } = compiled;
   const { starts, ends, dropped, choices, bench } = draft;
-  const isPlaced = ({ index }: Node): boolean => !Number.isNaN(starts[index] as number);
+  const isPlaced = ({ index }: Node): boolean => !Number.isNaN(starts[index]);
   const placed = nodes
     .filter(isPlaced)
     .map(({ id, index }) => ({ id, startMin: starts[index] as number, endMin: ends[index] as number }))

@@ -95,12 +95,31 @@ function* firstOrders(compiled: Compiled): Generator<number[]> {
     jobs.map((job) => [job, Math.max(...nodes.filter((node) => node.job === job).map(({ index }) => tail[index] as number))]),
   );
   const due = (index: number): number => (nodes[index]?.dueMin ?? 1e7) - (tail[index] as number);
+  const first = beforePins(compiled);
+  if (first.size > 0) yield orderBy(compiled, (index) => earliest(index) - (first.has(index) ? FAR_MIN : 0));
   yield [...alone.order];
   yield orderBy(compiled, earliest);
   yield orderBy(compiled, (index) => -(tail[index] as number));
   yield orderBy(compiled, due);
   yield orderBy(compiled, (index) => earliest(index) - (tail[index] as number) / 4);
   yield orderBy(compiled, (index) => -(jobTail.get(nodes[index]?.job ?? '') ?? 0));
+}
+
+/** Earlier than anything else. */
+const FAR_MIN = 1e8;
+
+/** What pinned operations follow: it must be done by then. */
+function beforePins({ nodes }: Compiled): Set<number> {
+  const found = new Set<number>();
+  const add = (index: number): void => {
+    for (const { from } of nodes[index]?.into ?? []) {
+      if (found.has(from)) continue;
+      found.add(from);
+      add(from);
+    }
+  };
+  for (const { index, pinnedMin } of nodes) if (pinnedMin !== null) add(index);
+  return found;
 }
 
 /** The best that simple rules find; what a list does that is made by hand. */
@@ -129,12 +148,14 @@ export function startOf({ nodes, evenings }: Compiled, { order, choices }: Draft
 export function madeAgain(compiled: Compiled, start: Start, wishes: Wishes): Judged {
   const { nodes, evenings } = compiled;
   const at = new Map(start.order.map((id, i) => [id, i]));
-  let last = -1;
-  // what is new comes right after what it follows
-  const order = orderBy(compiled, (index) => {
-    last = at.get(nodes[index]?.id ?? '') ?? last;
-    return last;
+  // what is new comes right after what it follows; with nothing before it, after all that was kept
+  const lastOfJob = new Map<string, number>();
+  const rankOf = nodes.map(({ id, job }) => {
+    const kept = at.get(id) ?? lastOfJob.get(job) ?? nodes.length;
+    lastOfJob.set(job, kept);
+    return kept;
   });
+  const order = orderBy(compiled, (index) => rankOf[index] ?? 0);
   const choices: Choices = {
     modes: nodes.map(({ id, modes }) =>
       Math.max(
@@ -145,8 +166,16 @@ export function madeAgain(compiled: Compiled, start: Start, wishes: Wishes): Jud
     fromMin: nodes.map(({ id }) => start.fromMin[id] ?? 0),
     keptFree: new Set(start.keptFree.map((minute) => evenings.findIndex(({ fromMin }) => fromMin === minute)).filter((i) => i >= 0)),
   };
-  const draft = place(compiled, order, choices);
-  return { draft, cost: costOf(compiled, draft, wishes) };
+  const judged = (by: readonly number[]): Judged => {
+    const draft = place(compiled, by, choices);
+    return { draft, cost: costOf(compiled, draft, wishes) };
+  };
+  const asKept = judged(order);
+  if (asKept.cost.missedPins === 0) return asKept;
+  const rank = new Map(order.map((index, i) => [index, i]));
+  const first = beforePins(compiled);
+  const pinsFirst = judged(orderBy(compiled, (index) => (rank.get(index) ?? 0) - (first.has(index) ? FAR_MIN : 0)));
+  return pinsFirst.cost.missedPins < asKept.cost.missedPins ? pinsFirst : asKept;
 }
 
 /**

@@ -1,0 +1,107 @@
+import { planEvenings, type PlannedEvenings } from '../solver/index.js';
+import { modelsOf, splitPiece, type Piece } from '../subjects/index.js';
+import type { Interval } from '../units/index.js';
+import type { Outlook } from './outlook.js';
+import { operationOf } from './problem.js';
+import { problemOf, type Given } from './what-if.js';
+
+/** A wait within one evening: from the end of one step of a piece until its next may begin. */
+export interface Waiting {
+  pieceId: string;
+  stepIndex: number;
+  /** The step that waits. */
+  nextIndex: number;
+  waitMin: number;
+  /** Hands-on minutes that one model takes. */
+  perModelMin: number;
+  models: number;
+  /** With so many models the first is ready when the last is done, and the wait is gone. */
+  modelsForNone: number;
+  /** What is done on other pieces meanwhile. */
+  filledBy: { pieceId: string; stepIndex: number; minutes: number }[];
+  /** Minutes in which hands rest. */
+  idleMin: number;
+}
+
+/** The longest wait that still is one within an evening: what takes longer is left until the next, minutes. */
+const LONGEST_WAIT_MIN = 150;
+
+/** All waits within evenings, with what fills them and how many models of the batch would. */
+export function waitsOf(pieces: readonly Piece[], { plan, pieces: outlooks, evenings }: Outlook): Waiting[] {
+  const busy: Interval[] = [...plan.placed.map(({ startMin, endMin }) => ({ fromMin: startMin, toMin: endMin })), ...plan.cleanings];
+  return pieces.flatMap((piece) => {
+    const own = plan.placed.filter(({ id }) => operationOf(id).pieceId === piece.id);
+    const steps = outlooks.find(({ pieceId }) => pieceId === piece.id)?.steps ?? [];
+    return own.slice(1).flatMap((next, i): Waiting[] => {
+      const before = own[i];
+      if (!before) return [];
+      const waitMin = next.startMin - before.endMin;
+      const evening = evenings.find((e) => before.startMin >= e.fromMin && next.endMin <= e.toMin);
+      if (!evening || waitMin < 1 || waitMin > LONGEST_WAIT_MIN) return [];
+      const [from, to] = [operationOf(before.id).stepIndex, operationOf(next.id).stepIndex];
+      const step = steps[from];
+      const models = step ? Math.max(1, modelsOf(step, piece)) : 1;
+      const perModelMin = (before.endMin - before.startMin) / models;
+      const filledBy = plan.placed
+        .filter(
+          ({ id, startMin, endMin }) =>
+            operationOf(id).pieceId !== piece.id && startMin >= before.endMin - 1e-6 && endMin <= next.startMin + 1e-6,
+        )
+        .map(({ id, startMin, endMin }) => ({
+          pieceId: operationOf(id).pieceId,
+          stepIndex: operationOf(id).stepIndex,
+          minutes: endMin - startMin,
+        }));
+      const worked = busy.reduce((sum, b) => sum + Math.max(0, Math.min(b.toMin, next.startMin) - Math.max(b.fromMin, before.endMin)), 0);
+      return [
+        {
+          pieceId: piece.id,
+          stepIndex: from,
+          nextIndex: to,
+          waitMin,
+          perModelMin,
+          models,
+          modelsForNone: models + Math.ceil(waitMin / perModelMin - 1e-9),
+          filledBy,
+          idleMin: Math.max(0, waitMin - worked),
+        },
+      ];
+    });
+  });
+}
+
+/** A batch in two, and what that is good for. */
+export interface SplitProposal {
+  pieceId: string;
+  /** Models in each part. */
+  parts: number[];
+  evenings: number;
+  finishMin: number;
+  planned: PlannedEvenings;
+}
+
+const DRAFTS = 100;
+
+/** Batches that would be done sooner or in fewer evenings if they were worked in two parts. */
+export function splitProposals(given: Given): SplitProposal[] {
+  const plan = (pieces: readonly Piece[]): PlannedEvenings =>
+    planEvenings(problemOf({ ...given, pieces }).problem, { wishes: given.workshop.planning.wishes, drafts: DRAFTS });
+  const now = plan(given.pieces);
+  return given.pieces
+    .filter(({ members, archivedOn }) => members.length > 1 && archivedOn === null)
+    .flatMap((piece): SplitProposal[] => {
+      const halves = splitPiece(piece, `${piece.id}-2`);
+      const planned = plan(given.pieces.flatMap((one) => (one.id === piece.id ? halves : [one])));
+      const isBetter = planned.cost.unplaced <= now.cost.unplaced && planned.cost.total < now.cost.total - 0.05;
+      if (!isBetter) return [];
+      return [
+        {
+          pieceId: piece.id,
+          parts: halves.map(({ members }) => members.length),
+          evenings: planned.plan.eveningsUsed,
+          finishMin: planned.plan.finishMin ?? 0,
+          planned,
+        },
+      ];
+    });
+}

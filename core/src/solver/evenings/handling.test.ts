@@ -1,0 +1,275 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  boundsOf,
+  collidingWishes,
+  compile,
+  moved,
+  placesFor,
+  planEvenings,
+  planFaults,
+  solveSchedule,
+  whyNotEarlier,
+  type DryingLag,
+  type ScheduleOperation,
+  type ScheduleProblem,
+} from '../index.js';
+
+const DAY = 1440;
+const evenings = Array.from({ length: 20 }, (_, day) => ({ fromMin: day * DAY + 1170, toMin: day * DAY + 1290 }));
+const work = (minutes: number) => ({ eveningMin: minutes, nightMin: minutes });
+const op = (id: string, durationMin: number, more: Partial<ScheduleOperation> = {}): ScheduleOperation => ({
+  id,
+  job: id[0] ?? '',
+  durationMin,
+  resources: ['hands'],
+  ...more,
+});
+const spray = (id: string, durationMin: number, colour: string, more: Partial<ScheduleOperation> = {}) =>
+  op(id, durationMin, { resources: ['hands', 'airbrush'], colour, ...more });
+const dry = (from: string, to: string, open: number, close: number | null = null): DryingLag => ({
+  from,
+  to,
+  windows: [{ open: work(open), close: close === null ? null : work(close) }],
+});
+const problem = (operations: ScheduleOperation[], drying: DryingLag[] = [], more: Partial<ScheduleProblem> = {}): ScheduleProblem => ({
+  operations,
+  lags: operations.flatMap(({ id, job }, i) => {
+    const before = operations
+      .slice(0, i)
+      .reverse()
+      .find((one) => one.job === job);
+    return before ? [{ from: before.id, to: id, minMin: 0, maxMin: null }] : [];
+  }),
+  drying,
+  setup: { resource: 'airbrush', minutes: 6, holds: ['hands'] },
+  capacities: { hands: 1, airbrush: 1 },
+  calendar: { evenings, daylight: [], notBeforeMin: 0 },
+  ...more,
+});
+const startsOf = (p: ScheduleProblem) => new Map(planEvenings(p).plan.placed.map(({ id, startMin }) => [id, startMin]));
+
+describe('why not earlier', () => {
+  const because = (p: ScheduleProblem, id: string) => whyNotEarlier(p, planEvenings(p).plan, id);
+
+  test('the paint below, the hands, the cleaning, the evening before, the pin, now', () => {
+    const p = problem([op('a1', 20), op('a2', 20), op('b1', 30)], [dry('a1', 'a2', 40)]);
+    expect(because(p, 'a2')).toEqual({ kind: 'dries', by: 'a1', untilMin: 1170 + 60 });
+    expect(because(p, 'b1')).toEqual({ kind: 'busy', by: 'a1', untilMin: 1190 });
+    const sprayed = problem([spray('a1', 20, 'green'), spray('b1', 20, 'red')]);
+    expect(because(sprayed, 'b1')).toEqual({ kind: 'busy', by: null, untilMin: 1196 });
+    const full = problem([op('a1', 100), op('b1', 60)]);
+    expect(because(full, 'b1')).toMatchObject({ kind: 'evening' });
+    const pinned = problem([op('a1', 10, { pinnedMin: 1200 })]);
+    expect(because(pinned, 'a1')).toEqual({ kind: 'pinned' });
+    const late = problem([op('a1', 10)], [], { calendar: { evenings, daylight: [], notBeforeMin: 1180 } });
+    expect(because(late, 'a1')).toEqual({ kind: 'now' });
+  });
+
+  test('a window that would close before its step can come', () => {
+    // the evening has room for the coat, but not for the blend that must follow it
+    const p = problem([op('b1', 95, { pinnedMin: 1170 }), op('a1', 20), op('a2', 10)], [dry('a1', 'a2', 15, 40)]);
+    expect(because(p, 'a1')).toMatchObject({ kind: 'closes', by: 'a2', couldMin: 1265 });
+  });
+
+  test('a full place, and what the plan has chosen', () => {
+    const stands = { place: 'shelf', units: 2, until: work(60) };
+    const room = problem([op('a1', 10, { stands }), op('b1', 10, { stands })], [], { capacities: { hands: 1, airbrush: 1, shelf: 3 } });
+    expect(because(room, 'b1')).toEqual({ kind: 'room', place: 'shelf' });
+    const p = problem([op('a1', 10)]);
+    const put = planEvenings(p, { start: { order: ['a1'], keptFree: [], fromMin: { a1: 1200 }, chosen: {} } });
+    expect(whyNotEarlier(p, put.plan, 'a1')).toEqual({ kind: 'chosen', couldMin: 1170 });
+  });
+
+  test('daylight, and a name that is not there', () => {
+    const weekend = [{ fromMin: 480, toMin: 700 }];
+    const p = problem([op('a1', 30, { daylight: true })], [], {
+      calendar: { evenings: weekend, daylight: [{ fromMin: 540, toMin: 930 }], notBeforeMin: 0 },
+    });
+    expect(because(p, 'a1')).toEqual({ kind: 'daylight', untilMin: 540 });
+    expect(() => because(p, 'zz')).toThrow("got 'zz'");
+  });
+
+  test('always the truth: what is said to hold it up ends where it begins', () => {
+    const any = fc.array(fc.record({ minutes: fc.integer({ min: 3, max: 50 }), open: fc.integer({ min: 0, max: 900 }) }), {
+      minLength: 2,
+      maxLength: 9,
+    });
+    fc.assert(
+      fc.property(any, (list) => {
+        const operations = list.map(({ minutes }, i) => op(`${'abc'[i % 3]!}${String(i)}`, minutes));
+        const drying = operations.slice(3).map(({ id }, i) => dry(operations[i]!.id, id, list[i]!.open));
+        const p = problem(operations, drying);
+        const { plan } = planEvenings(p);
+        for (const { id, startMin } of plan.placed) {
+          const binding = whyNotEarlier(p, plan, id);
+          expect(binding).not.toBeNull();
+          if (binding && 'untilMin' in binding && binding.kind !== 'evening')
+            expect(Math.abs(binding.untilMin - startMin)).toBeLessThanOrEqual(1.001);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('moving a step', () => {
+  const p = problem([op('a1', 20), op('a2', 20), op('b1', 30, { dueMin: DAY })], [dry('a1', 'a2', 40)]);
+  const before = planEvenings(p);
+
+  test('the rest closes up, and the plan is sound', () => {
+    const { planned, why } = moved(p, before, 'a2', 1265);
+    expect(why).toBeNull();
+    expect(planned!.plan.placed.find(({ id }) => id === 'a2')!.startMin).toBe(1265);
+    expect(
+      planFaults({ ...p, operations: p.operations.map((one) => (one.id === 'a2' ? { ...one, pinnedMin: 1265 } : one)) }, planned!.plan),
+    ).toEqual([]);
+  });
+
+  test('what becomes impossible is said and not done', () => {
+    const why = (id: string, startMin: number) => moved(p, before, id, startMin).why;
+    expect(why('a2', 1195)).toBe('what lies below is not dry by then');
+    expect(why('a2', 1275)).toBe('it ends after the evening');
+    expect(why('a2', 1100)).toBe('there is no evening then');
+    expect(why('a2', 1170)).toMatch(/not done by then|not dry/);
+    expect(why('b1', DAY + 1170)).toBe('a piece would then miss its date');
+    expect(() => moved(p, before, 'zz', 1170)).toThrow(RangeError);
+    const closing = problem([op('a1', 10), op('a2', 10)], [dry('a1', 'a2', 10, 20)], {
+      operations: [op('a1', 10, { pinnedMin: 1170 }), op('a2', 10)],
+    });
+    expect(moved(closing, planEvenings(closing), 'a2', 1250).why).toBe('the window on what lies below is closed then');
+    const sprayed = problem([spray('a1', 30, 'green')]);
+    expect(moved(sprayed, planEvenings(sprayed), 'a1', 1258).why).toBe('with the cleaning it ends after the evening');
+  });
+
+  test('what comes first is brought forward for it', () => {
+    const behind = problem([op('b1', 60), op('a1', 20), op('a2', 20)]);
+    expect(moved(behind, planEvenings(behind), 'a2', 1195).why).toBeNull();
+  });
+
+  test('places of an evening are judged one by one', () => {
+    const places = placesFor(p, before, 'a2', evenings[0]!, 10);
+    expect(places).toHaveLength(12);
+    expect(places.filter(({ why }) => why === null).map(({ startMin }) => startMin)).toEqual([1230, 1240, 1250, 1260, 1270]);
+  });
+});
+
+describe('wishes that collide', () => {
+  test('the smallest set is named, nothing that has no part in it', () => {
+    const p = problem(
+      [op('a1', 20), op('a2', 20, { pinnedMin: 1180 }), op('b1', 10, { pinnedMin: DAY + 1200 }), op('c1', 10, { dueMin: 2 * DAY })],
+      [],
+    );
+    expect(collidingWishes(p)!.map(({ kind, id }) => `${kind} ${id}`)).toEqual(['pinned a2']);
+    const both = problem([op('a1', 60, { pinnedMin: 1170 }), op('b1', 60, { pinnedMin: 1200 }), op('c1', 10, { pinnedMin: DAY + 1170 })]);
+    expect(collidingWishes(both)!.map(({ id }) => id)).toEqual(['a1', 'b1']);
+  });
+
+  test('none collide, or it is not the wishes', () => {
+    expect(collidingWishes(problem([op('a1', 20, { dueMin: DAY })]))).toEqual([]);
+    expect(collidingWishes(problem([op('a1', 500, { dueMin: DAY })]))).toBeNull();
+  });
+
+  test('a date that drying does not allow', () => {
+    const p = problem([op('a1', 20, { dueMin: DAY }), op('a2', 20, { dueMin: DAY })], [dry('a1', 'a2', 1000)]);
+    expect(collidingWishes(p)!.map(({ kind }) => kind)).toEqual(['due']);
+  });
+});
+
+describe('other ways, what may be left out, and room to dry', () => {
+  test('the dryer is used where it saves an evening and only there', () => {
+    const blown = { id: 'blown', durationMin: 20, resources: ['hands'], colour: null };
+    const windowsIf = { blown: [{ open: work(30), close: null }] };
+    const slow = problem([op('a1', 20, { alternatives: [blown] }), op('a2', 20)], [{ ...dry('a1', 'a2', 300), windowsIf }]);
+    const { plan } = planEvenings(slow, { drafts: 200 });
+    expect(plan.chosen).toEqual({ a1: 'blown' });
+    expect(plan.eveningsUsed).toBe(1);
+    expect(planFaults(slow, plan)).toEqual([]);
+    const quick = problem([op('a1', 20, { alternatives: [blown] }), op('a2', 20)], [{ ...dry('a1', 'a2', 10), windowsIf }]);
+    expect(planEvenings(quick, { drafts: 200 }).plan.chosen).toEqual({});
+  });
+
+  test('what may be left out is left out when it would be late, the least wanted first', () => {
+    const dueMin = 1170 + 60;
+    const p = problem([op('a1', 30, { dueMin }), op('a2', 20, { dueMin, dropCost: 1 }), op('a3', 30, { dueMin, dropCost: null })]);
+    const { plan, cost } = planEvenings(p, { drafts: 100 });
+    expect(plan.dropped).toEqual(['a2']);
+    expect(cost.lateMin).toBe(0);
+    expect(planFaults(p, plan)).toEqual([]);
+  });
+
+  test('no more stands wet than there is room for', () => {
+    const stands = { place: 'shelf', units: 2, until: work(100) };
+    const operations = ['a', 'b', 'c', 'd'].map((job) => op(`${job}1`, 5, { stands }));
+    const p = problem(operations, [], { capacities: { hands: 1, airbrush: 1, shelf: 4 } });
+    const { plan } = planEvenings(p);
+    expect(planFaults(p, plan)).toEqual([]);
+    expect(plan.placed.map(({ startMin }) => startMin)).toEqual([1170, 1175, 1270, 1275]);
+  });
+
+  test('a workshop without an airbrush says so', () => {
+    const p = problem([spray('a1', 10, 'green')], [], { capacities: { hands: 1, airbrush: 0 } });
+    expect(planEvenings(p).plan.unplaced).toEqual([{ id: 'a1', why: 'the workshop has no airbrush' }]);
+  });
+});
+
+describe('the door', () => {
+  test('improves on rules, tells each better plan, and stops in time', () => {
+    // the rule that takes the most urgent first needs an evening more than is needed
+    const operations = Array.from({ length: 12 }, (_, i) => op(`${'abcdef'[i % 6]!}${String(i)}`, 15 + ((i * 7) % 30)));
+    const p = problem(
+      operations,
+      operations.slice(6).map(({ id }, i) => dry(operations[i]!.id, id, 60 + 90 * i)),
+    );
+    let clock = 0;
+    const told: number[] = [];
+    const solution = solveSchedule(p, {
+      timeLimitMs: 300,
+      now: () => clock++,
+      onProgress: (_best, _bound, plan) => told.push(plan!.cost.total),
+    });
+    expect(solution.schedule).not.toBeNull();
+    expect(planFaults(p, solution.evenings!.plan)).toEqual([]);
+    expect(clock).toBeLessThan(320);
+    told.slice(1).forEach((cost, i) => expect(cost).toBeLessThan(told[i]!));
+    expect(solution.lowerBoundMin).toBeLessThanOrEqual(solution.schedule!.makespanMin);
+    expect(solution.evenings!.plan.eveningsUsed).toBeGreaterThanOrEqual(solution.evenings!.bounds.evenings);
+    expect(solveSchedule(p, { timeLimitMs: 300, now: stepping() })).toEqual(solveSchedule(p, { timeLimitMs: 300, now: stepping() }));
+  });
+
+  test('what can never be is proven', () => {
+    const p = problem([op('a1', 20), op('a2', 20)], [dry('a1', 'a2', Infinity)]);
+    expect(solveSchedule(p, { timeLimitMs: 20, now: stepping() })).toMatchObject({ schedule: null, proven: true, lowerBoundMin: Infinity });
+  });
+
+  test('nonsense is refused by name', () => {
+    expect(() => compile({ operations: [], lags: [], setup: null })).toThrow('calendar must be given');
+    expect(() => compile(problem([op('a1', -1)]))).toThrow("durationMin of 'a1' must be at least 0, got -1");
+    expect(() => compile(problem([op('a1', 1)], [dry('a1', 'zz', 1)]))).toThrow("'zz', which is not there");
+    expect(() => compile(problem([op('a1', 1), op('a1', 1)]))).toThrow('must occur once');
+    expect(() => compile(problem([op('a1', 1), op('a2', 1)], [dry('a2', 'a1', 1)]))).toThrow('circle');
+  });
+
+  test('bounds count evenings by work and by nights', () => {
+    expect(boundsOf(compile(problem([op('a1', 100), op('b1', 100), op('c1', 100)])))).toEqual({ finishMin: 2 * DAY + 1230, evenings: 3 });
+    expect(boundsOf(compile(problem([op('a1', 10), op('a2', 10), op('a3', 10)], [dry('a1', 'a2', 600), dry('a2', 'a3', 600)])))).toEqual({
+      finishMin: 2 * DAY + 1180,
+      evenings: 3,
+    });
+    expect(boundsOf(compile(problem([])))).toEqual({ finishMin: null, evenings: 0 });
+  });
+
+  test('a kept plan is made again, with what is new fitted in', () => {
+    const p = problem([op('a1', 60), op('b1', 60)]);
+    const start = planEvenings(p, { start: { order: ['b1', 'a1'], keptFree: [evenings[0]!.fromMin], fromMin: {}, chosen: {} } }).start;
+    const again = planEvenings(problem([op('a1', 60), op('b1', 60), op('c1', 20)]), { start });
+    expect(again.plan.placed.map(({ id }) => id)).toEqual(['b1', 'a1', 'c1']);
+    expect(again.plan.placed[0]!.startMin).toBe(DAY + 1170);
+    expect(startsOf(p).get('a1')).toBe(1170);
+  });
+});
+
+function stepping(): () => number {
+  let clock = 0;
+  return () => clock++;
+}
