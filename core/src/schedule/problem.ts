@@ -160,6 +160,7 @@ function stillDryingOf(piece: Piece, steps: readonly Step[], bench: Bench): Dryi
     from: operationId(piece, opening.fromIndex, lastSitting[opening.fromIndex] ?? 0),
     to: operationId(piece, opening.toIndex, 0),
     windows: windowsOf(opening, night.get(pair(opening)) ?? opening, factor),
+    prefersFirst: opening.intoWet,
   }));
   const coats = steps.flatMap((step, index) =>
     Array.from({ length: lastSitting[index] ?? 0 }, (_, n): DryingLag => ({

@@ -10,6 +10,8 @@ export interface RelativeOpening {
   fromIndex: number;
   toIndex: number;
   list: Interval[];
+  /** Dry matter is held by what is still wet: the first window is the one that is meant. */
+  intoWet: boolean;
 }
 
 /**
@@ -37,7 +39,8 @@ export function relativeOpenings(
     const list = opening.list.map((gap) => ({ fromMin: gap.fromMin - opening.layer.endMin, toMin: gap.toMin - opening.layer.endMin }));
     const key = `${String(fromIndex)}:${String(stepIndex)}`;
     const known = pairs.get(key);
-    pairs.set(key, { fromIndex, toIndex: stepIndex, list: known ? intersect(known.list, list) : list });
+    const intoWet = (known?.intoWet ?? false) || (opening.why === 'sprinkle' && opening.list.length > 1);
+    pairs.set(key, { fromIndex, toIndex: stepIndex, list: known ? intersect(known.list, list) : list, intoWet });
   }
   return [...pairs.values()];
 }

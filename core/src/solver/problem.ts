@@ -74,6 +74,8 @@ export interface DryingLag {
   windows: readonly LagWindow[];
   /** Windows where `from` is done in another way, by the id of the alternative. */
   windowsIf?: Readonly<Record<string, readonly LagWindow[]>>;
+  /** The first window is meant; a later one only where the first cannot be met. */
+  prefersFirst?: boolean;
 }
 
 /**

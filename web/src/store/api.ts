@@ -171,6 +171,7 @@ export const {
   useBottlesQuery,
   useMaterialsQuery,
   useWorkshopQuery,
+  useLazyWorkshopQuery,
   useBackupsQuery,
   useSaveBottleMutation,
   useSaveBottlesMutation,

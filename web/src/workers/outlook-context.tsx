@@ -1,5 +1,5 @@
 import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
-import type { Outlook, PieceOutlook } from '@eveningtide/core/schedule';
+import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Mix } from '@eveningtide/core/mixing';
 import { useBottlesQuery, useMaterialsQuery, useMixesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
@@ -9,6 +9,8 @@ import { useOutlook } from './use-outlook.js';
 
 interface OutlookState {
   outlook: Outlook | null;
+  /** What the outlook is made from; null until it is known. */
+  given: Given | null;
   error: string | null;
   now: { date: string; minute: number };
   supplies: Supplies;
@@ -19,6 +21,7 @@ interface OutlookState {
 
 const Context = createContext<OutlookState>({
   outlook: null,
+  given: null,
   error: null,
   now: { date: '1970-01-01', minute: 0 },
   supplies: CATALOGUE,
@@ -67,10 +70,14 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const edited = useAppSelector((state) => (state.editor.save === 'saved' ? null : state.editor.piece));
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
-  const { outlook, error } = useOutlook(pieces, workshop?.workshop, shelf, now.date, fromMin);
+  const given = useMemo(
+    () => (pieces && workshop && shelf ? { pieces, workshop: workshop.workshop, shelf, originDate: now.date, nowMin: fromMin } : null),
+    [pieces, workshop, shelf, now.date, fromMin],
+  );
+  const { outlook, error } = useOutlook(given);
   const value = useMemo(
-    () => ({ outlook, error, now, supplies, shelf: shelf ?? null, mixes }),
-    [outlook, error, now, supplies, shelf, mixes],
+    () => ({ outlook, given, error, now, supplies, shelf: shelf ?? null, mixes }),
+    [outlook, given, error, now, supplies, shelf, mixes],
   );
   return <Context value={value}>{children}</Context>;
 }

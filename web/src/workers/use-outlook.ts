@@ -1,6 +1,4 @@
-import type { Outlook, Workshop } from '@eveningtide/core/schedule';
-import type { Shelf } from '@eveningtide/core/materials';
-import type { Piece } from '@eveningtide/core/subjects';
+import type { Given, Outlook } from '@eveningtide/core/schedule';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { OutlookService } from './outlook.worker.js';
@@ -16,20 +14,15 @@ function service(): Remote<OutlookService> {
  * The plan and the findings for what is given, made anew at each change. Keeps showing the last until the next is
  * there; while the worker is busy only the newest question waits.
  */
-export function useOutlook(
-  pieces: readonly Piece[] | undefined,
-  workshop: Workshop | undefined,
-  shelf: Shelf | undefined,
-  date: string,
-  fromMin: number,
-): { outlook: Outlook | null; error: string | null } {
+export function useOutlook(given: Given | null): { outlook: Outlook | null; error: string | null } {
   const [answer, setAnswer] = useState<{ outlook: Outlook | null; error: string | null }>({ outlook: null, error: null });
   const waiting = useRef<(() => Promise<Outlook>) | null>(null);
   const busy = useRef(false);
 
   useEffect(() => {
-    if (!pieces || !workshop || !shelf) return;
-    waiting.current = () => service().planPieces(pieces, workshop, shelf, date, fromMin);
+    if (!given) return;
+    const { pieces, workshop, shelf, originDate, nowMin } = given;
+    waiting.current = () => service().planPieces(pieces, workshop, shelf, originDate, nowMin);
     if (busy.current) return;
     busy.current = true;
     void (async () => {
@@ -45,7 +38,7 @@ export function useOutlook(
       }
       busy.current = false;
     })();
-  }, [pieces, workshop, shelf, date, fromMin]);
+  }, [given]);
 
   return answer;
 }

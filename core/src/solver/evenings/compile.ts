@@ -18,6 +18,8 @@ export interface Incoming {
   windows: readonly (readonly LagWindow[])[];
   /** Holds for pinned operations too. */
   isClock: boolean;
+  /** The first window is meant; a later one only where the first cannot be met. */
+  prefersFirst: boolean;
 }
 
 /** An operation with everything that bears on it, by number. */
@@ -76,16 +78,23 @@ export function compile(problem: ScheduleProblem): Compiled {
     if (!node) throw new RangeError(`lag names operation '${id}', which is not there`);
     return node;
   };
-  const connect = (fromId: string, toId: string, windowsBy: (mode: Mode) => readonly LagWindow[], isClock: boolean): void => {
+  const connect = (
+    fromId: string,
+    toId: string,
+    windowsBy: (mode: Mode) => readonly LagWindow[],
+    isClock: boolean,
+    prefersFirst = false,
+  ): void => {
     const [from, to] = [nodeOf(fromId), nodeOf(toId)];
-    to.into.push({ from: from.index, windows: from.modes.map(windowsBy), isClock });
+    to.into.push({ from: from.index, windows: from.modes.map(windowsBy), isClock, prefersFirst });
     from.successors.push(to.index);
   };
   for (const { from, to, minMin, maxMin } of lags) {
     const windows = [{ open: clockWork(minMin), close: maxMin === null ? null : clockWork(maxMin) }];
     connect(from, to, () => windows, true);
   }
-  for (const { from, to, windows, windowsIf } of drying) connect(from, to, ({ id }) => windowsIf?.[id ?? ''] ?? windows, false);
+  for (const { from, to, windows, windowsIf, prefersFirst } of drying)
+    connect(from, to, ({ id }) => windowsIf?.[id ?? ''] ?? windows, false, prefersFirst);
   const { evenings, daylight, notBeforeMin } = calendar;
   return { problem, nodes, topological: topological(nodes), evenings, daylight, notBeforeMin, setup };
 }

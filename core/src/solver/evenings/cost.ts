@@ -48,6 +48,7 @@ const CLEANING_PER_MIN = 0.004;
 const IDLE_PER_MIN = 0.001;
 const TIGHT = 0.15;
 const OTHER_WAY = 0.02;
+const SECOND_BEST = 0.7;
 /** Room that is safe: so much of the drying time, and so many minutes before a window closes or an evening ends. */
 const SAFE_SHARE = 0.25;
 const SAFE_MIN = 15;
@@ -113,7 +114,8 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
     wishes.safe * TIGHT * tightness +
     (setup ? CLEANING_PER_MIN * cleaningMin : 0) +
     IDLE_PER_MIN * idleMin +
-    OTHER_WAY * otherWays;
+    OTHER_WAY * otherWays +
+    SECOND_BEST * draft.secondBest.size;
   return {
     unplaced,
     missedPins,

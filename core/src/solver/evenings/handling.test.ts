@@ -273,3 +273,17 @@ function stepping(): () => number {
   let clock = 0;
   return () => clock++;
 }
+
+test('what should fall into the wet does, where it can; else it waits until that is hard', () => {
+  const windows = [
+    { open: work(0), close: work(20) },
+    { open: work(600), close: null },
+  ];
+  const wet = (minutes: number) =>
+    problem([op('b1', 30), op('a1', 20), op('a2', minutes)], [{ from: 'a1', to: 'a2', windows, prefersFirst: true }]);
+  const at = startsOf(wet(20));
+  expect(at.get('a2')! - at.get('a1')!).toBeLessThanOrEqual(40);
+  // it never fits into the evening that the wet is laid in
+  const later = startsOf(wet(110));
+  expect(later.get('a2')! - later.get('a1')!).toBeGreaterThanOrEqual(600);
+});

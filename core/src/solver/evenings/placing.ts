@@ -46,6 +46,8 @@ export interface Draft {
   starts: Float64Array;
   ends: Float64Array;
   dropped: Set<number>;
+  /** They come in a later window than is meant. */
+  secondBest: Set<number>;
   bench: BenchTime;
 }
 
@@ -63,6 +65,7 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
   const starts = new Float64Array(nodes.length).fill(NaN);
   const ends = new Float64Array(nodes.length).fill(NaN);
   const dropped = new Set<number>();
+  const secondBest = new Set<number>();
   const position = new Int32Array(nodes.length);
   order.forEach((index, at) => (position[index] = at));
   const later = Float64Array.from(choices.fromMin);
@@ -80,7 +83,8 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
       if (node.pinnedMin !== null && !incoming.isClock) continue;
       const end = ends[incoming.from] as number;
       if (Number.isNaN(end)) return null;
-      const windows = dropped.has(incoming.from) ? [] : windowsFrom(incoming, choices);
+      const all = dropped.has(incoming.from) ? [] : windowsFrom(incoming, choices);
+      const windows = incoming.prefersFirst && !secondBest.has(node.index) ? all.slice(0, 1) : all;
       if (windows.length === 1 && windows[0]?.close === null) {
         fromMin = Math.max(fromMin, doneAt(evenings, end, windows[0].open));
         continue;
@@ -138,8 +142,12 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
       ends[node.index] = slot.endMin;
       continue;
     }
+    // what cannot fall into the wet waits until it is hard
+    const another = (): boolean => node.into.some(({ prefersFirst }) => prefersFirst) && !secondBest.has(node.index);
     if (may.closer < 0) {
-      if (node.dropCost !== null) drop(node.index);
+      if (another()) {
+        at = settleForLater(node) - 1;
+      } else if (node.dropCost !== null) drop(node.index);
       continue;
     }
     // a window was missed: what opened it comes later, by what is missing
@@ -148,13 +156,22 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
     tries[opener] = (tries[opener] ?? 0) + 1;
     const isFixed = nodes[opener]?.pinnedMin != null || dropped.has(opener);
     if (!anywhere || isFixed || (tries[opener] ?? 0) > LOOK_BACKS_EACH || ++lookBacks > LOOK_BACKS) {
-      if (node.dropCost !== null) drop(node.index);
+      if (another()) {
+        at = settleForLater(node) - 1;
+      } else if (node.dropCost !== null) drop(node.index);
       continue;
     }
     const end = ends[opener] as number;
     const wanted = startFor((from) => may.closesAt(from), end, anywhere.startMin);
     later[opener] = (starts[opener] as number) + Math.max(1, Math.ceil(wanted - end - 1e-4));
     const backTo = position[opener] as number;
+    rollBack(backTo, at);
+    at = backTo - 1;
+  }
+  return { order, choices, starts, ends, dropped, secondBest, bench };
+
+  /** All from a place of the order on is taken back. */
+  function rollBack(backTo: number, at: number): void {
     const mark = marks[backTo];
     if (mark) {
       bench.backTo(mark.bench);
@@ -165,9 +182,21 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
       starts[undone] = ends[undone] = NaN;
       dropped.delete(undone);
     }
-    at = backTo - 1;
   }
-  return { order, choices, starts, ends, dropped, bench };
+
+  /** The window that is meant is given up: what opened it goes back to where it was before it was moved for it. Returns where to go on. */
+  function settleForLater(node: Node): number {
+    secondBest.add(node.index);
+    const at = position[node.index] as number;
+    let backTo = at;
+    for (const { from, prefersFirst } of node.into) {
+      if (!prefersFirst) continue;
+      later[from] = choices.fromMin[from] ?? 0;
+      backTo = Math.min(backTo, position[from] as number);
+    }
+    rollBack(backTo, at);
+    return backTo;
+  }
 
   function drop(index: number): void {
     dropped.add(index);

@@ -55,7 +55,7 @@ function urgency({ nodes, topological }: Compiled): Float64Array {
 
 /** A window that this opens closes for the other. */
 const closesAfter = ({ into }: Node, from: number): boolean =>
-  into.some((lag) => lag.from === from && lag.windows[0]?.at(-1)?.close != null);
+  into.some((lag) => lag.from === from && lag.windows[0]?.at(lag.prefersFirst ? 0 : -1)?.close != null);
 
 /** An order by keys in which all still comes after what it follows; what hangs together by a window that closes stays together where it can. */
 export function orderBy({ nodes, topological }: Compiled, key: (index: number) => number): number[] {

@@ -1,0 +1,125 @@
+import { keptPlan } from '@eveningtide/core/schedule';
+import type { PlannedEvenings } from '@eveningtide/core/solver';
+import { formatNumber } from '@eveningtide/core/units';
+import { Square } from 'lucide-react';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { IMPROVE_MS, type Improver } from '../workers/use-improvement.js';
+import { PlanStrip } from './plan-strip.js';
+import { useStepWords } from './step-words.js';
+import { useKeepPlanning } from './use-keep-planning.js';
+
+const MOST_CHANGES = 6;
+
+/** The search at work: best so far, what no plan can beat, what changed; stopped and kept at any time. */
+export function ImprovePanel({ improver }: { improver: Improver }) {
+  const { outlook } = usePlan();
+  const days = useDays();
+  const keep = useKeepPlanning();
+  const { improvement, start, stop, discard } = improver;
+  if (!improvement || !outlook) return null;
+  const { best, found, running, error, given } = improvement;
+  const before = outlook.cost;
+  const isBetter = best !== null && best.cost.total < before.total - 1e-9;
+  const keepIt = async (plan: PlannedEvenings) => {
+    const open = given.pieces.filter(({ archivedOn }) => archivedOn === null);
+    const kept = keptPlan(plan.start, open, given.originDate);
+    await keep((planning) => ({ ...planning, kept }), `Kept: ${String(plan.cost.evenings)} evenings, done ${days.dayOf(given.originDate, plan.cost.finishMin)}`);
+    discard();
+  };
+  return (
+    <section aria-labelledby="improving" className="border-b border-line-strong bg-paper px-4 py-3">
+      <div className="flex flex-wrap items-start justify-between gap-3">
+        <div>
+          <h2 id="improving" className="text-lg font-semibold">
+            {running ? 'Looking for a better plan …' : isBetter ? 'A better plan' : 'No better plan was found'}
+          </h2>
+          <p role="status" className="text-ink-2">
+            {best ? (
+              <>
+                Best so far <b className="text-ink">{best.cost.evenings} evenings</b> (at least {best.bounds.evenings} by any plan), done{' '}
+                <b className="text-ink">{days.when(given.originDate, best.cost.finishMin)}</b>
+                {best.bounds.finishMin !== null && <> (not before {days.when(given.originDate, best.bounds.finishMin)})</>},{' '}
+                {best.plan.cleanings.length} cleanings, {formatNumber(best.cost.idleMin, 0)} min idle.
+              </>
+            ) : (
+              'The first plan is on its way.'
+            )}{' '}
+            Now: {before.evenings} evenings, done {days.when(outlook.originDate, before.finishMin)}, {outlook.plan.cleanings.length} cleanings,{' '}
+            {formatNumber(before.idleMin, 0)} min idle.
+          </p>
+          {best?.proven && <p className="font-semibold text-tide">Proven: no plan is done sooner or in fewer evenings.</p>}
+          {error !== null && (
+            <p role="alert" className="text-brick">
+              It cannot be improved: {error}
+            </p>
+          )}
+        </div>
+        <div className="flex gap-2">
+          {running ? (
+            <Button onClick={stop}>
+              <Square size={14} aria-hidden="true" /> Stop
+            </Button>
+          ) : (
+            <Button
+              onClick={() => {
+                start(given);
+              }}
+            >
+              Look on
+            </Button>
+          )}
+          <Button
+            look="ink"
+            disabled={!isBetter}
+            onClick={() => {
+              if (best) void keepIt(best);
+            }}
+          >
+            Keep this plan
+          </Button>
+          <Button onClick={discard}>Leave it</Button>
+        </div>
+      </div>
+      {running && <progress className="mt-2 h-1.5 w-full accent-tide" max={IMPROVE_MS} value={found.at(-1)?.atMs ?? 0} aria-label="Time of the last better plan" />}
+      {best && isBetter && (
+        <div className="mt-2 grid items-start gap-x-8 gap-y-2 lg:grid-cols-[1fr_22rem]">
+          <div>
+            <PlanStrip label="Now" plan={outlook.plan} evenings={outlook.evenings} originDate={outlook.originDate} />
+            <PlanStrip label="Then" plan={best.plan} evenings={outlook.evenings} originDate={outlook.originDate} />
+          </div>
+          <Changes best={best} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** Steps that come to lie on another evening. */
+function Changes({ best }: { best: PlannedEvenings }) {
+  const { outlook } = usePlan();
+  const words = useStepWords();
+  const days = useDays();
+  if (!outlook) return null;
+  const { originDate } = outlook;
+  const then = new Map(best.plan.placed.map(({ id, startMin }) => [id, startMin]));
+  const moved = outlook.plan.placed.flatMap(({ id, startMin }) => {
+    const to = then.get(id);
+    const from = days.dayOf(originDate, startMin);
+    return to === undefined || days.dayOf(originDate, to) === from ? [] : [{ id, from, to: days.dayOf(originDate, to) }];
+  });
+  return (
+    <div className="text-[0.8125rem]">
+      <h3 className="font-semibold">{moved.length === 0 ? 'No step changes its evening' : `${String(moved.length)} steps change their evening`}</h3>
+      <ul>
+        {moved.slice(0, MOST_CHANGES).map(({ id, from, to }) => (
+          <li key={id}>
+            {words(id)} <span className="text-ink-2">{`${from} → ${to}`}</span>
+          </li>
+        ))}
+        {moved.length > MOST_CHANGES && <li className="text-ink-2">and {moved.length - MOST_CHANGES} more</li>}
+      </ul>
+    </div>
+  );
+}

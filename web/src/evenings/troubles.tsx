@@ -1,0 +1,85 @@
+import { operationOf } from '@eveningtide/core/schedule';
+import type { Wish } from '@eveningtide/core/solver';
+import { useState } from 'react';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { eveningsService } from '../workers/evenings-service.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { useStepWords } from './step-words.js';
+
+/** What of the plan does not work: steps without an evening, dates that are missed; and on asking, which wishes collide. */
+export function Troubles() {
+  const { outlook, given } = usePlan();
+  const words = useStepWords();
+  const days = useDays();
+  const [answer, setAnswer] = useState<Wish[] | null | 'none' | 'asking'>('none');
+  if (!outlook || !given) return null;
+  const { plan, originDate, cost } = outlook;
+  const late = cost.lateMin > 0 ? latePieces() : [];
+  if (plan.unplaced.length === 0 && late.length === 0 && cost.missedPins === 0) return null;
+
+  function latePieces() {
+    const ends = new Map<string, number>();
+    for (const { id, endMin } of plan.placed) {
+      const { pieceId } = operationOf(id);
+      ends.set(pieceId, Math.max(ends.get(pieceId) ?? 0, endMin));
+    }
+    return (given?.pieces ?? []).flatMap(({ id, name, doneBy }) => {
+      const end = ends.get(id);
+      const done = end === undefined ? null : days.dayOf(originDate, end);
+      return doneBy !== null && end !== undefined && isAfter(end, doneBy) ? [{ id, name, doneBy, done }] : [];
+    });
+  }
+  function isAfter(minute: number, date: string): boolean {
+    const at = new Date(`${originDate}T00:00:00Z`).getTime() + minute * 60_000;
+    return at > new Date(`${date}T00:00:00Z`).getTime() + 86_400_000;
+  }
+  const ask = async () => {
+    setAnswer('asking');
+    setAnswer(await eveningsService().colliding(given));
+  };
+  const wishWords = ({ kind, id, from }: Wish): string => {
+    const piece = given.pieces.find((one) => one.id === operationOf(id).pieceId);
+    if (kind === 'pinned') return `${words(id)} is pinned`;
+    if (kind === 'due') return `${piece?.name ?? ''} is to be done by ${piece?.doneBy ? days.day(piece.doneBy) : 'its date'}`;
+    if (kind === 'daylight') return `${words(id)} wants daylight`;
+    return `${words(id)} must come before the window on ${from === null ? 'what lies below' : words(from)} closes`;
+  };
+  return (
+    <div role="alert" className="border-b border-brick bg-paper px-4 py-2">
+      <ul className="text-brick">
+        {plan.unplaced.map(({ id, why }) => (
+          <li key={id}>
+            <b>{words(id)}</b> found no evening: {why}.
+          </li>
+        ))}
+        {late.map(({ id, name, doneBy, done }) => (
+          <li key={id}>
+            <b>{name}</b> should be done by {days.day(doneBy)} and will be done {done}.
+          </li>
+        ))}
+        {cost.missedPins > 0 && <li>{cost.missedPins === 1 ? 'A pinned step' : `${String(cost.missedPins)} pinned steps`} could not be kept to the minute.</li>}
+      </ul>
+      {answer === 'none' && (
+        <Button small className="mt-1" onClick={() => void ask()}>
+          What collides?
+        </Button>
+      )}
+      {answer === 'asking' && <p role="status">Looking for the wishes that collide …</p>}
+      {answer === null && <p>It is no wish that is in the way: a step that fits into no evening, or paint that never dries in this air.</p>}
+      {Array.isArray(answer) && answer.length === 0 && <p>All could be met: press Improve.</p>}
+      {Array.isArray(answer) && answer.length > 0 && (
+        <p>
+          {answer.length === 1 ? 'This cannot be met:' : 'These cannot all be met; giving up one of them is enough:'}{' '}
+          {answer.map((wish, i) => (
+            <span key={`${wish.kind} ${wish.id}`}>
+              {i > 0 && '; '}
+              <b>{wishWords(wish)}</b>
+            </span>
+          ))}
+          .
+        </p>
+      )}
+    </div>
+  );
+}
