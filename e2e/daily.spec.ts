@@ -160,7 +160,9 @@ test('a step too long for any evening is told with the reason', async ({ bench: 
   await rows(page).nth(0).getByRole('button', { name: /Clean/ }).click();
   await rows(page).nth(0).getByLabel('Minutes').fill('300');
   await page.getByRole('link', { name: /^Evenings/ }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1' })).toContainText('the longest evening has 120 min');
+  await expect(page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1: clean' })).toContainText(
+    'the longest evening has 120 min',
+  );
 });
 
 test('messages, dialogs and menus are accessible too', async ({ bench: page, server }) => {

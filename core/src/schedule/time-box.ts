@@ -22,12 +22,14 @@ export interface TimeBox {
 const GET_ON = { soonest: 3, fewest: 0, easy: 0, safe: 0 };
 const DRAFTS = 120;
 
-/** The evening that is on, or what is left of today, becomes the box. */
+/** The box is an evening of its own. One that is on is cut to it: that is all the time there is; one that begins meanwhile begins after it. */
 function boxed(problem: ScheduleProblem, fromMin: number, toMin: number): ScheduleProblem {
   const { calendar } = problem;
   if (!calendar) return problem;
-  const dayEnd = (Math.floor(fromMin / MINUTES_PER_DAY) + 1) * MINUTES_PER_DAY;
-  const others = calendar.evenings.filter((e) => e.toMin <= fromMin || e.fromMin >= dayEnd);
+  const others = calendar.evenings.flatMap((e) => {
+    if (e.toMin <= fromMin || e.fromMin >= toMin) return [e];
+    return e.fromMin <= fromMin || e.toMin <= toMin ? [] : [{ fromMin: toMin, toMin: e.toMin }];
+  });
   return {
     ...problem,
     calendar: { ...calendar, notBeforeMin: fromMin, evenings: [...others, { fromMin, toMin }].sort((a, b) => a.fromMin - b.fromMin) },

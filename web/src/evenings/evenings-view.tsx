@@ -1,26 +1,60 @@
-import { useState } from 'react';
 import { formatMinutes } from '@eveningtide/core/units';
-import { operationOf } from '@eveningtide/core/schedule';
-import { techniqueById } from '@eveningtide/core/techniques';
-import { ZoomIn, ZoomOut } from 'lucide-react';
+import type { Wishes } from '@eveningtide/core/solver';
+import { CalendarDays, Hourglass, FoldHorizontal, ZoomIn, ZoomOut } from 'lucide-react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
+import { PartTabs } from '../ui/part-tabs.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
+import { useImprovement } from '../workers/use-improvement.js';
 import { EveningsDialog } from './evenings-dialog.js';
+import { ImprovePanel } from './improve-panel.js';
 import { Legend } from './legend.js';
 import { Timetable } from './timetable.js';
+import { Troubles } from './troubles.js';
+import { useKeepPlanning } from './use-keep-planning.js';
+
+const OneEvening = lazy(async () => ({ default: (await import('./one-evening.js')).OneEvening }));
+const SurePart = lazy(async () => ({ default: (await import('./sure-part.js')).SurePart }));
+const WhatIfPart = lazy(async () => ({ default: (await import('./what-if-part.js')).WhatIfPart }));
+const WaitingPart = lazy(async () => ({ default: (await import('./waiting-part.js')).WaitingPart }));
+const TimeBoxDialog = lazy(async () => ({ default: (await import('./time-box-dialog.js')).TimeBoxDialog }));
+const CalendarDialog = lazy(async () => ({ default: (await import('./calendar-dialog.js')).CalendarDialog }));
+const WishesDialog = lazy(async () => ({ default: (await import('./wishes-dialog.js')).WishesDialog }));
 
 /** Pixels to the minute: all evenings at a glance, or one wide enough to read each block. */
 const ZOOMS = [1.25, 2, 3.5, 6];
 
+const WISH_WORDS: Record<keyof Wishes, string> = {
+  fewest: 'fewest evenings',
+  soonest: 'finish soonest',
+  easy: 'easy evenings',
+  safe: 'on the safe side',
+};
+
+/** What matters most, in words. */
+const mostWished = (wishes: Wishes): string =>
+  (Object.keys(WISH_WORDS) as (keyof Wishes)[])
+    .filter((wish) => wishes[wish] > 0)
+    .sort((a, b) => wishes[b] - wishes[a])
+    .slice(0, 2)
+    .map((wish) => WISH_WORDS[wish])
+    .join(', then ') || 'anything goes';
+
+const fetched = (what: string, part: ReactNode): ReactNode => <Suspense fallback={<Loading what={what} />}>{part}</Suspense>;
+
 export function EveningsView() {
-  const { outlook } = usePlan();
+  const { outlook, given } = usePlan();
   const { data: stored, isError, refetch } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const [zoom, setZoom] = useState(0);
-  const [editing, setEditing] = useState(false);
+  const [asked, setAsked] = useState<'evenings' | 'wishes' | 'box' | 'calendar' | null>(null);
+  const [search] = useSearchParams();
+  const improver = useImprovement();
+  const keep = useKeepPlanning();
   const days = useDays();
   if (isError && !stored)
     return (
@@ -31,19 +65,32 @@ export function EveningsView() {
         }}
       />
     );
-  if (!outlook || !stored || !workshop) return <Loading what="the plan" />;
-  const { plan, originDate } = outlook;
+  if (!outlook || !stored || !workshop || !given) return <Loading what="the plan" />;
+  const { plan, originDate, bounds } = outlook;
+  const { planning } = workshop.workshop;
   const handsOn = plan.placed.reduce((sum, p) => sum + p.endMin - p.startMin, 0);
-  const names = new Map(stored.map(({ piece }) => [piece.id, piece.name]));
   const figures = [
-    { value: String(plan.eveningsUsed), what: plan.eveningsUsed === 1 ? 'evening' : 'evenings' },
-    { value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin), what: 'all done' },
+    {
+      value: String(plan.eveningsUsed),
+      what: `${plan.eveningsUsed === 1 ? 'evening' : 'evenings'}, at least ${String(bounds.evenings)}`,
+    },
+    {
+      value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin),
+      what:
+        bounds.finishMin === null || bounds.finishMin === Infinity
+          ? 'all done'
+          : `all done, not before ${days.dayOf(originDate, bounds.finishMin)}`,
+    },
     { value: formatMinutes(handsOn), what: 'hands-on' },
-    { value: String(plan.cleanings.length), what: 'airbrush cleanings' },
+    { value: String(plan.cleanings.length), what: 'cleanings' },
   ];
+  const close = (): void => {
+    setAsked(null);
+  };
+  const isOverview = (search.get('part') ?? 'all') === 'all';
   return (
     <main className="flex min-h-0 flex-1 flex-col">
-      <header className="flex items-start justify-between gap-4 border-b border-line-strong px-4 py-3">
+      <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
         <div>
           <h1 className="text-[1.6875rem] leading-8 font-bold">Evenings</h1>
           <dl className="mt-1 flex">
@@ -55,73 +102,124 @@ export function EveningsView() {
             ))}
           </dl>
         </div>
-        <div className="flex gap-2">
+        <div className="no-print flex flex-wrap justify-end gap-2">
           <Button
-            disabled={zoom === 0}
+            look="ink"
+            disabled={plan.placed.length === 0 || improver.improvement?.running === true}
             onClick={() => {
-              setZoom(zoom - 1);
+              improver.start(given);
             }}
-            aria-label="Narrower"
           >
-            <ZoomOut size={16} aria-hidden="true" />
-          </Button>
-          <Button
-            disabled={zoom === ZOOMS.length - 1}
-            onClick={() => {
-              setZoom(zoom + 1);
-            }}
-            aria-label="Wider"
-          >
-            <ZoomIn size={16} aria-hidden="true" />
+            <FoldHorizontal size={16} aria-hidden="true" /> Improve
           </Button>
           <Button
             onClick={() => {
-              setEditing(true);
+              setAsked('box');
+            }}
+          >
+            <Hourglass size={16} aria-hidden="true" /> I have 20 minutes
+          </Button>
+          <Button
+            disabled={plan.placed.length === 0}
+            onClick={() => {
+              setAsked('calendar');
+            }}
+          >
+            <CalendarDays size={16} aria-hidden="true" /> To my calendar
+          </Button>
+          <Button
+            onClick={() => {
+              setAsked('evenings');
             }}
           >
             My evenings …
           </Button>
         </div>
       </header>
-      {plan.unplaced.length > 0 && (
-        <ul role="alert" className="border-b border-brick bg-paper px-4 py-2">
-          {plan.unplaced.map(({ id, why }) => {
-            const { pieceId, stepIndex } = operationOf(id);
-            const step = outlook.pieces.find((p) => p.pieceId === pieceId)?.steps[stepIndex];
-            return (
-              <li key={id} className="text-brick">
-                <b>
-                  {names.get(pieceId)}, step {stepIndex + 1}
-                  {step ? `, ${techniqueById(step.technique).name.toLowerCase()}` : ''}
-                </b>{' '}
-                found no evening: {why}.
-              </li>
-            );
-          })}
-        </ul>
-      )}
+      <ImprovePanel improver={improver} />
+      <Troubles />
       {outlook.overfull.map((full) => (
         <p key={full.place} role="status" className="border-b border-line-strong bg-paper px-4 py-2">
           <b>Caution:</b> {days.when(originDate, full.fromMin)} {String(full.models)} models stand wet at {full.place.toLowerCase()}, which
-          has room for {full.room}: {full.pieceIds.map((id) => names.get(id)).join(', ')}.
+          has room for {full.room}: {full.pieceIds.map((id) => stored.find(({ piece }) => piece.id === id)?.piece.name).join(', ')}.
         </p>
       ))}
-      {plan.placed.length === 0 ? (
-        <Empty title="Nothing is planned">
-          Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.
-        </Empty>
-      ) : (
-        <Timetable pieces={stored.map(({ piece }) => piece)} pxPerMin={ZOOMS[zoom] ?? 2} />
-      )}
-      <Legend />
-      {editing && (
-        <EveningsDialog
-          stored={workshop}
-          onClose={() => {
-            setEditing(false);
-          }}
-        />
-      )}
+      <PartTabs
+        label="Parts of the evenings"
+        fill
+        tabs={[
+          {
+            id: 'all',
+            name: 'All evenings',
+            content:
+              plan.placed.length === 0 ? (
+                <Empty title="Nothing is planned">
+                  Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.
+                </Empty>
+              ) : (
+                <Timetable pieces={stored.map(({ piece }) => piece)} pxPerMin={ZOOMS[zoom] ?? 2} />
+              ),
+          },
+          { id: 'one', name: 'One evening', content: fetched('the evening', <OneEvening />) },
+          { id: 'sure', name: 'How sure', content: fetched('the chances', <SurePart />) },
+          { id: 'if', name: 'What if', content: fetched('the other plans', <WhatIfPart />) },
+          { id: 'waiting', name: 'Waiting', content: fetched('the waits', <WaitingPart />) },
+        ]}
+        aside={
+          <div className="flex flex-wrap items-center gap-2 pb-1">
+            <p className="flex items-baseline gap-2 text-[0.8125rem] text-ink-2">
+              <span>
+                What matters: {mostWished(planning.wishes)}
+                {planning.kept && ` · the plan kept ${days.day(planning.kept.keptOn)}`}
+              </span>
+              <Button
+                small
+                onClick={() => {
+                  setAsked('wishes');
+                }}
+              >
+                Change …
+              </Button>
+              {planning.kept && (
+                <Button small onClick={() => void keep((now) => ({ ...now, kept: null }), 'Planned anew, by simple rules')}>
+                  Plan anew
+                </Button>
+              )}
+            </p>
+            {isOverview && (
+              <>
+                <Button
+                  small
+                  disabled={zoom === 0}
+                  onClick={() => {
+                    setZoom(zoom - 1);
+                  }}
+                  aria-label="Narrower"
+                >
+                  <ZoomOut size={16} aria-hidden="true" />
+                </Button>
+                <Button
+                  small
+                  disabled={zoom === ZOOMS.length - 1}
+                  onClick={() => {
+                    setZoom(zoom + 1);
+                  }}
+                  aria-label="Wider"
+                >
+                  <ZoomIn size={16} aria-hidden="true" />
+                </Button>
+              </>
+            )}
+          </div>
+        }
+      />
+      {isOverview && <Legend />}
+      {asked === 'evenings' && <EveningsDialog stored={workshop} onClose={close} />}
+      <Suspense fallback={null}>
+        {asked === 'wishes' && <WishesDialog wishes={planning.wishes} onClose={close} />}
+        {asked === 'box' && <TimeBoxDialog onClose={close} />}
+        {asked === 'calendar' && <CalendarDialog onClose={close} />}
+      </Suspense>
     </main>
   );
 }

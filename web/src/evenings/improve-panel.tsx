@@ -25,7 +25,10 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
   const keepIt = async (plan: PlannedEvenings) => {
     const open = given.pieces.filter(({ archivedOn }) => archivedOn === null);
     const kept = keptPlan(plan.start, open, given.originDate);
-    await keep((planning) => ({ ...planning, kept }), `Kept: ${String(plan.cost.evenings)} evenings, done ${days.dayOf(given.originDate, plan.cost.finishMin)}`);
+    await keep(
+      (planning) => ({ ...planning, kept }),
+      `Kept: ${String(plan.cost.evenings)} evenings, done ${days.dayOf(given.originDate, plan.cost.finishMin)}`,
+    );
     discard();
   };
   return (
@@ -46,8 +49,8 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
             ) : (
               'The first plan is on its way.'
             )}{' '}
-            Now: {before.evenings} evenings, done {days.when(outlook.originDate, before.finishMin)}, {outlook.plan.cleanings.length} cleanings,{' '}
-            {formatNumber(before.idleMin, 0)} min idle.
+            Now: {before.evenings} evenings, done {days.when(outlook.originDate, before.finishMin)}, {outlook.plan.cleanings.length}{' '}
+            cleanings, {formatNumber(before.idleMin, 0)} min idle.
           </p>
           {best?.proven && <p className="font-semibold text-tide">Proven: no plan is done sooner or in fewer evenings.</p>}
           {error !== null && (
@@ -82,7 +85,14 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
           <Button onClick={discard}>Leave it</Button>
         </div>
       </div>
-      {running && <progress className="mt-2 h-1.5 w-full accent-tide" max={IMPROVE_MS} value={found.at(-1)?.atMs ?? 0} aria-label="Time of the last better plan" />}
+      {running && (
+        <progress
+          className="mt-2 h-1.5 w-full appearance-none border border-line-strong [&::-webkit-progress-bar]:bg-page [&::-webkit-progress-value]:bg-tide"
+          max={IMPROVE_MS}
+          value={found.at(-1)?.atMs ?? 0}
+          aria-label="Time of the last better plan"
+        />
+      )}
       {best && isBetter && (
         <div className="mt-2 grid items-start gap-x-8 gap-y-2 lg:grid-cols-[1fr_22rem]">
           <div>
@@ -111,7 +121,9 @@ function Changes({ best }: { best: PlannedEvenings }) {
   });
   return (
     <div className="text-[0.8125rem]">
-      <h3 className="font-semibold">{moved.length === 0 ? 'No step changes its evening' : `${String(moved.length)} steps change their evening`}</h3>
+      <h3 className="font-semibold">
+        {moved.length === 0 ? 'No step changes its evening' : `${String(moved.length)} steps change their evening`}
+      </h3>
       <ul>
         {moved.slice(0, MOST_CHANGES).map(({ id, from, to }) => (
           <li key={id}>

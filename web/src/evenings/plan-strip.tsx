@@ -3,7 +3,17 @@ import type { Interval } from '@eveningtide/core/units';
 import { useDays } from '../ui/days.js';
 
 /** A plan at a glance: each evening it uses, filled as far as hands are busy. */
-export function PlanStrip({ label, plan, evenings, originDate }: { label: string; plan: Plan; evenings: readonly Interval[]; originDate: string }) {
+export function PlanStrip({
+  label,
+  plan,
+  evenings,
+  originDate,
+}: {
+  label: string;
+  plan: Plan;
+  evenings: readonly Interval[];
+  originDate: string;
+}) {
   const days = useDays();
   const used = evenings.flatMap((evening) => {
     const busyMin = [...plan.placed.map(({ startMin, endMin }) => ({ fromMin: startMin, toMin: endMin })), ...plan.cleanings]
@@ -16,7 +26,11 @@ export function PlanStrip({ label, plan, evenings, originDate }: { label: string
       <span className="w-12 shrink-0 text-[0.8125rem] text-ink-2">{label}</span>
       <ol className="flex flex-wrap gap-1" aria-label={`${label}: ${String(used.length)} evenings`}>
         {used.map(({ evening, share, busyMin }) => (
-          <li key={evening.fromMin} className="w-24 border border-line-strong bg-page text-[0.8125rem]" title={`${String(Math.round(busyMin))} min`}>
+          <li
+            key={evening.fromMin}
+            className="w-24 border border-line-strong bg-page text-[0.8125rem]"
+            title={`${String(Math.round(busyMin))} min`}
+          >
             <span className="block px-1 whitespace-nowrap">{days.dayOf(originDate, evening.fromMin)}</span>
             <span className="block h-1.5 bg-ink" style={{ width: `${String(Math.round(share * 100))}%` }} />
           </li>

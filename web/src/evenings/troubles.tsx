@@ -50,7 +50,7 @@ export function Troubles() {
       <ul className="text-brick">
         {plan.unplaced.map(({ id, why }) => (
           <li key={id}>
-            <b>{words(id)}</b> found no evening: {why}.
+            <b>{words(id, true)}</b> found no evening: {why}.
           </li>
         ))}
         {late.map(({ id, name, doneBy, done }) => (
@@ -58,7 +58,9 @@ export function Troubles() {
             <b>{name}</b> should be done by {days.day(doneBy)} and will be done {done}.
           </li>
         ))}
-        {cost.missedPins > 0 && <li>{cost.missedPins === 1 ? 'A pinned step' : `${String(cost.missedPins)} pinned steps`} could not be kept to the minute.</li>}
+        {cost.missedPins > 0 && (
+          <li>{cost.missedPins === 1 ? 'A pinned step' : `${String(cost.missedPins)} pinned steps`} could not be kept to the minute.</li>
+        )}
       </ul>
       {answer === 'none' && (
         <Button small className="mt-1" onClick={() => void ask()}>

@@ -4,36 +4,44 @@ import { refusalOf, useLazyWorkshopQuery, useSaveWorkshopMutation } from '../sto
 
 const LONG_MS = 12_000;
 
-/** Keeps how evenings are planned, with a way back. */
-export function useKeepPlanning(): (change: (now: Planning) => Planning, words: string) => Promise<void> {
+type Change = (now: Planning) => Planning;
+type Undo = () => Promise<void>;
+
+/** Tells what was done, with the way back on it. */
+export function toldWithUndo(words: string, undo: Undo): void {
+  toast(words, { duration: LONG_MS, action: { label: 'Undo', onClick: () => void undo().catch(toldFailure) } });
+}
+
+function toldFailure(error: unknown): void {
+  toast.error('It was not kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+}
+
+/** Writes how evenings are planned; gives the way back. */
+export function useWritePlanning(): (change: Change) => Promise<Undo> {
   const [save] = useSaveWorkshopMutation();
   const [fetch] = useLazyWorkshopQuery();
-  const write = async (change: (now: Planning) => Planning): Promise<Planning> => {
+  const write = async (change: Change): Promise<Planning> => {
     const stored = await fetch(undefined, true).unwrap();
     const { planning } = stored.workshop;
     await save({ version: stored.version, workshop: { ...stored.workshop, planning: change(planning) } }).unwrap();
     return planning;
   };
-  const told = async (work: () => Promise<void>): Promise<void> => {
+  return async (change) => {
+    const before = await write(change);
+    return async () => {
+      await write(() => before);
+    };
+  };
+}
+
+/** The same, told in a line that can be undone. */
+export function useKeepPlanning(): (change: Change, words: string) => Promise<void> {
+  const write = useWritePlanning();
+  return async (change, words) => {
     try {
-      await work();
+      toldWithUndo(words, await write(change));
     } catch (error) {
-      toast.error('The plan was not kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure(error);
     }
   };
-  return (change, words) =>
-    told(async () => {
-      const before = await write(change);
-      toast(words, {
-        duration: LONG_MS,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void told(async () => {
-              await write(() => before);
-            });
-          },
-        },
-      });
-    });
 }

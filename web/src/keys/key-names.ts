@@ -21,5 +21,12 @@ export const KEYS: readonly { where: string; keys: readonly { press: string; doe
       { press: 'Tab, Enter on a zone', does: 'chooses the zone, or puts it into the open step' },
     ],
   },
+  {
+    where: 'One evening',
+    keys: [
+      { press: 'M on a block', does: 'takes it in hand; ← → carry it by five minutes, Enter puts it down, Escape leaves it' },
+      { press: 'Enter on a block', does: 'says why it is not earlier' },
+    ],
+  },
   { where: 'Tonight', keys: [{ press: 'Control P', does: 'prints the bench card' }] },
 ];

@@ -168,6 +168,7 @@ export const api = createApi({
 
 export const {
   usePiecesQuery,
+  useLazyPiecesQuery,
   useBottlesQuery,
   useMaterialsQuery,
   useWorkshopQuery,

@@ -25,8 +25,16 @@ export function ownEveningsService(): { service: Remote<EveningsService>; end: (
 }
 
 /** The answer to a question about what is given, asked anew when that changes; the old answer stays until the new one is there. */
-export function useAnswer<T>(given: Given | null, ask: ((given: Given) => Promise<T>) | null): { answer: T | null; working: boolean; error: string | null } {
-  const [state, setState] = useState<{ of: Given | null; by: unknown; answer: T | null; error: string | null }>({ of: null, by: null, answer: null, error: null });
+export function useAnswer<T>(
+  given: Given | null,
+  ask: ((given: Given) => Promise<T>) | null,
+): { answer: T | null; working: boolean; error: string | null } {
+  const [state, setState] = useState<{ of: Given | null; by: unknown; answer: T | null; error: string | null }>({
+    of: null,
+    by: null,
+    answer: null,
+    error: null,
+  });
   useEffect(() => {
     if (!given || !ask) return;
     let dropped = false;

@@ -42,12 +42,13 @@ export function useImprovement(): Improver {
     seed.current++;
     setImprovement({ given, best: null, found: [], running: true, error: null });
     const onBetter = proxy((best: PlannedEvenings, atMs: number) => {
-      setImprovement((now) =>
-        now && {
-          ...now,
-          best,
-          found: [...now.found, { atMs, evenings: best.cost.evenings, finishMin: best.cost.finishMin, total: best.cost.total }],
-        },
+      setImprovement(
+        (now) =>
+          now && {
+            ...now,
+            best,
+            found: [...now.found, { atMs, evenings: best.cost.evenings, finishMin: best.cost.finishMin, total: best.cost.total }],
+          },
       );
     });
     thread.service.improve(given, IMPROVE_MS, seed.current, onBetter).then(

@@ -1,0 +1,145 @@
+import { waitsOf, type Given } from '@eveningtide/core/schedule';
+import { splitPiece } from '@eveningtide/core/subjects';
+import { techniqueById } from '@eveningtide/core/techniques';
+import { formatMinutes, formatNumber } from '@eveningtide/core/units';
+import { nanoid } from 'nanoid';
+import { useMemo } from 'react';
+import { toast } from 'sonner';
+import { refusalOf, useDeletePieceMutation, usePiecesQuery, useSavePieceMutation } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { Loading } from '../ui/states.js';
+import { TableHead } from '../ui/table-head.js';
+import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { toldWithUndo } from './use-keep-planning.js';
+
+const splitsOf = (given: Given) => eveningsService().splits(given);
+
+/** Waits within evenings: what fills them, how many models of a batch would make them vanish, and batches better worked in two. */
+export function WaitingPart() {
+  const { given, outlook } = usePlan();
+  const waits = useMemo(
+    () =>
+      given && outlook
+        ? waitsOf(
+            given.pieces.filter(({ archivedOn }) => archivedOn === null),
+            outlook,
+          )
+        : null,
+    [given, outlook],
+  );
+  if (!given || !outlook || !waits) return <Loading what="the plan" />;
+  const name = (id: string): string => given.pieces.find((piece) => piece.id === id)?.name ?? id;
+  const step = (pieceId: string, index: number): string => {
+    const one = outlook.pieces.find((piece) => piece.pieceId === pieceId)?.steps[index];
+    return one ? techniqueById(one.technique).name.toLowerCase() : '';
+  };
+  return (
+    <div className="px-4 py-3">
+      <Splits />
+      <h2 className="mt-3 text-lg font-semibold">Waiting within evenings</h2>
+      {waits.length === 0 ? (
+        <p className="text-ink-2">No step waits for another within an evening.</p>
+      ) : (
+        <>
+          <p className="mb-1 text-ink-2">
+            {waits.length} waits. In all, hands rest {formatNumber(outlook.cost.idleMin, 0)} minutes within the evenings. With so many
+            models as stand in the last column the first is ready when the last is done.
+          </p>
+          <table className="w-full border-y border-line">
+            <TableHead heads={['Piece', 'Wait', 'Filled with', 'Hands rest', 'Models', 'Vanishes with']} />
+            <tbody>
+              {waits.map((wait) => (
+                <tr
+                  key={`${wait.pieceId} ${String(wait.stepIndex)} ${String(wait.nextIndex)} ${String(wait.waitMin)}`}
+                  className="border-b border-line align-top"
+                >
+                  <th scope="row" className="px-2 py-1.5 text-left font-semibold">
+                    {name(wait.pieceId)}{' '}
+                    <span className="block text-[0.8125rem] font-normal text-ink-2">
+                      {wait.stepIndex === wait.nextIndex
+                        ? `between coats of ${step(wait.pieceId, wait.stepIndex)}`
+                        : `${step(wait.pieceId, wait.stepIndex)} → ${step(wait.pieceId, wait.nextIndex)}`}
+                    </span>
+                  </th>
+                  <td className="figures px-2 py-1.5 whitespace-nowrap">{formatMinutes(wait.waitMin)}</td>
+                  <td className="px-2 py-1.5 text-[0.8125rem]">
+                    {wait.filledBy.length === 0 ? (
+                      <span className="text-ink-3">nothing</span>
+                    ) : (
+                      wait.filledBy
+                        .map(
+                          ({ pieceId, stepIndex, minutes }) => `${name(pieceId)}: ${step(pieceId, stepIndex)} (${formatMinutes(minutes)})`,
+                        )
+                        .join(', ')
+                    )}
+                  </td>
+                  <td className="figures px-2 py-1.5 whitespace-nowrap">{formatMinutes(wait.idleMin)}</td>
+                  <td className="figures px-2 py-1.5">{wait.models}</td>
+                  <td className="figures px-2 py-1.5">{wait.modelsForNone}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** Batches that would be done sooner in two parts; splitting makes a second piece, undo brings the one back. */
+function Splits() {
+  const { given, outlook } = usePlan();
+  const days = useDays();
+  const { data: stored } = usePiecesQuery();
+  const [save] = useSavePieceMutation();
+  const [remove] = useDeletePieceMutation();
+  const { answer: proposals, working } = useAnswer(given, splitsOf);
+  if (!given || !outlook) return null;
+  const split = async (pieceId: string) => {
+    const one = stored?.find(({ piece }) => piece.id === pieceId);
+    if (!one) return;
+    const [first, second] = splitPiece(one.piece, `${pieceId.slice(0, 50)}-${nanoid(6)}`);
+    try {
+      // the new one first: if the second save fails, nothing is lost
+      await save({ version: 0, piece: second }).unwrap();
+      const saved = await save({ version: one.version, piece: first }).unwrap();
+      toldWithUndo(`${one.piece.name} is two batches now`, async () => {
+        await save({ version: saved.version, piece: one.piece }).unwrap();
+        await remove(second.id).unwrap();
+      });
+    } catch (error) {
+      toast.error('The batch was not split', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  };
+  return (
+    <section aria-labelledby="splits" aria-busy={working}>
+      <h2 id="splits" className="text-lg font-semibold">
+        Batches in two
+      </h2>
+      {!proposals ? (
+        <p role="status" className="text-ink-2">
+          Trying each batch in two parts …
+        </p>
+      ) : proposals.length === 0 ? (
+        <p className="text-ink-2">No batch would be done sooner, or in fewer evenings, if it were worked in two parts.</p>
+      ) : (
+        <ul>
+          {proposals.map(({ pieceId, parts, evenings, finishMin }) => (
+            <li key={pieceId} className="flex items-center gap-3 py-1">
+              <span>
+                <b>{given.pieces.find(({ id }) => id === pieceId)?.name}</b> as {parts.join(' and ')}: {evenings} evenings (now{' '}
+                {outlook.cost.evenings}), done {days.dayOf(given.originDate, finishMin)} (now{' '}
+                {days.dayOf(outlook.originDate, outlook.cost.finishMin)})
+              </span>
+              <Button small onClick={() => void split(pieceId)}>
+                Split it
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

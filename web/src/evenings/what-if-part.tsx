@@ -1,0 +1,222 @@
+import { DRYER_WAY, operationOf, type Alternative, type Given, type Otherwise } from '@eveningtide/core/schedule';
+import { stepIdOf } from '@eveningtide/core/sequence';
+import { useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import { refusalOf, usePiecesQuery, useSavePieceMutation, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
+import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
+import { SelectField } from '../ui/select-field.js';
+import { Loading } from '../ui/states.js';
+import { TableHead } from '../ui/table-head.js';
+import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { toldWithUndo } from './use-keep-planning.js';
+
+interface Answers {
+  now: Alternative;
+  others: { id: string; name: string; note: string; alternative: Alternative | null }[];
+}
+
+const openPieces = ({ pieces }: Given) => pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
+
+/** One question after the other: they share a thread. */
+async function askAll(given: Given, without: string | null): Promise<Answers> {
+  const ask = (otherwise: Otherwise) => eveningsService().otherwise(given, otherwise);
+  const now = await ask({ kind: 'as-is' });
+  const piece = without === null ? openPieces(given)[0] : given.pieces.find(({ id }) => id === without);
+  return {
+    now,
+    others: [
+      {
+        id: 'heating',
+        name: 'Heating left on',
+        note: 'nights as warm and dry as the evenings',
+        alternative: await ask({ kind: 'heating' }),
+      },
+      { id: 'dryer', name: 'Dryer allowed', note: 'cool moving air on coats where it helps', alternative: await ask({ kind: 'dryer' }) },
+      {
+        id: 'evening',
+        name: 'One more evening',
+        note: 'on the best free day of the coming week',
+        alternative: await eveningsService().bestDay(given),
+      },
+      {
+        id: 'careful',
+        name: 'Careful drying times',
+        note: 'they hold four times out of five',
+        alternative: await ask({ kind: 'careful' }),
+      },
+      ...(piece
+        ? [
+            {
+              id: 'without',
+              name: `Without ${piece.name}`,
+              note: 'it is left for later',
+              alternative: await ask({ kind: 'without', pieceId: piece.id }),
+            },
+          ]
+        : []),
+    ],
+  };
+}
+
+/** The plan as it would be if something were otherwise, beside the plan as it is. */
+export function WhatIfPart() {
+  const { given, outlook } = usePlan();
+  const days = useDays();
+  const open = given ? openPieces(given) : [];
+  const [without, setWithout] = useState<string | null>(null);
+  const ask = useMemo(() => (of: Given) => askAll(of, without), [without]);
+  const { answer, working, error } = useAnswer(given, ask);
+  if (!outlook || !given) return <Loading what="the plan" />;
+  if (error !== null)
+    return (
+      <p role="alert" className="px-4 text-brick">
+        It could not be reckoned: {error}
+      </p>
+    );
+  if (!answer) return <Loading what="the other plans" />;
+  const { now, others } = answer;
+  return (
+    <div className="px-4 py-3" aria-busy={working}>
+      <div className="mb-2 flex flex-wrap items-end gap-4">
+        <SelectField
+          label="Leave out"
+          value={without ?? open[0]?.id ?? ''}
+          options={open.map(({ id, name }) => ({ id, name }))}
+          onChange={setWithout}
+          className="w-64"
+        />
+        <p className="max-w-prose text-[0.8125rem] text-ink-3">
+          Each plan is worked on equally long, the one you have as well, so that they compare.
+        </p>
+      </div>
+      <table className="w-full border-y border-line">
+        <TableHead heads={['If', 'Evenings', 'All done', 'Cleanings', 'Against now', '']} />
+        <tbody>
+          <Row name="As it is" note="" alternative={now} now={now} />
+          {others.map(({ id, name, note, alternative }) => (
+            <Row
+              key={id}
+              name={name}
+              note={alternative?.otherwise.kind === 'evening' ? `on ${days.day(alternative.otherwise.date)}` : note}
+              alternative={alternative}
+              now={now}
+            />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+const DAY_MIN = 1440;
+
+function Row({ name, note, alternative, now }: { name: string; note: string; alternative: Alternative | null; now: Alternative }) {
+  const { given } = usePlan();
+  const days = useDays();
+  if (!given) return null;
+  const cost = alternative?.planned.cost;
+  const against = (): string => {
+    if (!cost || alternative === now) return '';
+    const evenings = cost.evenings - now.planned.cost.evenings;
+    const sooner = Math.floor(now.planned.cost.finishMin / DAY_MIN) - Math.floor(cost.finishMin / DAY_MIN);
+    const words = [
+      ...(evenings === 0
+        ? []
+        : [`${String(Math.abs(evenings))} ${Math.abs(evenings) === 1 ? 'evening' : 'evenings'} ${evenings < 0 ? 'fewer' : 'more'}`]),
+      ...(sooner === 0
+        ? []
+        : [`${String(Math.abs(sooner))} ${Math.abs(sooner) === 1 ? 'day' : 'days'} ${sooner > 0 ? 'sooner' : 'later'}`]),
+    ];
+    return words.length === 0 ? 'no difference' : words.join(', ');
+  };
+  return (
+    <tr className="border-b border-line">
+      <th scope="row" className="px-2 py-1.5 text-left font-semibold">
+        {name} <span className="block text-[0.8125rem] font-normal text-ink-2">{note}</span>
+      </th>
+      {alternative && cost ? (
+        <>
+          <td className="figures px-2 py-1.5">{cost.evenings}</td>
+          <td className="px-2 py-1.5 whitespace-nowrap">{days.when(given.originDate, cost.finishMin)}</td>
+          <td className="figures px-2 py-1.5">{alternative.planned.plan.cleanings.length}</td>
+          <td className="px-2 py-1.5">{against()}</td>
+          <td className="px-2 py-1.5 text-right">
+            <DoIt alternative={alternative} />
+          </td>
+        </>
+      ) : (
+        <td className="px-2 py-1.5 text-ink-2" colSpan={5}>
+          no free day in the coming week
+        </td>
+      )}
+    </tr>
+  );
+}
+
+/** What can be done from here: the evening added, the coats dried with the dryer, careful times from now on. */
+function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternative }) {
+  const { outlook } = usePlan();
+  const days = useDays();
+  const { data: stored } = useWorkshopQuery();
+  const { data: pieces } = usePiecesQuery();
+  const [saveWorkshop] = useSaveWorkshopMutation();
+  const [savePiece] = useSavePieceMutation();
+  const tried = async (work: () => Promise<void>): Promise<void> => {
+    try {
+      await work();
+    } catch (error) {
+      toast.error('It was not changed', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    }
+  };
+  if (!stored || !pieces || !outlook) return null;
+  const setWorkshop = (workshop: typeof stored.workshop, words: string) =>
+    tried(async () => {
+      const saved = await saveWorkshop({ version: stored.version, workshop }).unwrap();
+      toldWithUndo(words, async () => {
+        await saveWorkshop({ version: saved.version, workshop: stored.workshop }).unwrap();
+      });
+    });
+  if (otherwise.kind === 'evening') {
+    const { date, start, end } = otherwise;
+    const dates = [...stored.workshop.dates.filter((one) => one.date !== date), { date, start, end }];
+    return (
+      <Button small onClick={() => void setWorkshop({ ...stored.workshop, dates }, `${days.day(date)} is an evening at the bench`)}>
+        Add the evening
+      </Button>
+    );
+  }
+  if (otherwise.kind === 'careful' && !stored.workshop.careful)
+    return (
+      <Button small onClick={() => void setWorkshop({ ...stored.workshop, careful: true }, 'Planned with careful drying times')}>
+        Plan carefully
+      </Button>
+    );
+  const dried = Object.keys(planned.plan.chosen);
+  if (otherwise.kind !== 'dryer' || dried.length === 0) return null;
+  const dry = () =>
+    tried(async () => {
+      const changed: (typeof pieces)[number][] = [];
+      for (const one of pieces) {
+        const steps = new Set(
+          dried.flatMap((id) => {
+            const { pieceId, stepIndex } = operationOf(id);
+            const step = pieceId === one.piece.id ? outlook.pieces.find((p) => p.pieceId === pieceId)?.steps[stepIndex] : undefined;
+            return step ? [stepIdOf(step.id)] : [];
+          }),
+        );
+        if (steps.size === 0) continue;
+        const piece = { ...one.piece, steps: one.piece.steps.map((step) => (steps.has(step.id) ? { ...step, drying: DRYER_WAY } : step)) };
+        changed.push({ ...(await savePiece({ version: one.version, piece }).unwrap()), piece: one.piece });
+      }
+      toldWithUndo(`${String(dried.length)} coats dried with the dryer`, async () => {
+        for (const { version, piece } of changed) await savePiece({ version, piece }).unwrap();
+      });
+    });
+  return (
+    <Button small onClick={() => void dry()}>
+      Dry {dried.length} with it
+    </Button>
+  );
+}
