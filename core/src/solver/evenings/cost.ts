@@ -42,6 +42,8 @@ export interface Cost {
 /** What one of each costs against the others (our numbers): what breaks comes before dates, dates before evenings. */
 const UNPLACED = 1e6;
 const MISSED_PIN = 1e5;
+/** Late at all is worse than anything left out. */
+const LATE = 1e3;
 const LATE_PER_DAY = 1e4;
 const PER_DAY_SOONER = 0.4;
 const CLEANING_PER_MIN = 0.004;
@@ -60,7 +62,7 @@ const shortOf = (slackMin: number, wantedMin: number): number => (wantedMin <= 0
 export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
   const { nodes, evenings, notBeforeMin, setup } = compiled;
   const { starts, ends, dropped, choices, bench } = draft;
-  let missedPins = 0;
+  let [missedPins, late] = [0, 0];
   let [unplaced, lateMin, droppedCost, finishMin, otherWays, tightness] = [0, 0, 0, notBeforeMin, 0, 0];
   const work = new Map<number, { minutes: number; fromMin: number; toMin: number }>();
   const cleanings = bench.cleanings;
@@ -83,7 +85,10 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
     else {
       finishMin = Math.max(finishMin, end);
       if (node.pinnedMin !== null && node.pinnedMin >= notBeforeMin && start > node.pinnedMin + 1e-6) missedPins++;
-      if (node.dueMin !== null) lateMin += Math.max(0, end - node.dueMin);
+      if (node.dueMin !== null && end > node.dueMin) {
+        lateMin += end - node.dueMin;
+        late++;
+      }
       if (modeOf(node, choices).id !== null) otherWays++;
       note(start, end);
       if (isSafe) tightness += tightnessOf(compiled, draft, node);
@@ -106,6 +111,7 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
   const total =
     UNPLACED * unplaced +
     MISSED_PIN * missedPins +
+    LATE * late +
     (LATE_PER_DAY * lateMin) / DAY_MIN +
     100 * droppedCost +
     (wishes.soonest * PER_DAY_SOONER * (finishMin - notBeforeMin)) / DAY_MIN +

@@ -287,3 +287,16 @@ test('what should fall into the wet does, where it can; else it waits until that
   const later = startsOf(wet(110));
   expect(later.get('a2')! - later.get('a1')!).toBeGreaterThanOrEqual(600);
 });
+
+test('something is left out for what comes after it, though it would be in time itself', () => {
+  const dueMin = 1170 + 60;
+  const p = problem([
+    op('a1', 30, { dueMin }),
+    op('a2', 20, { dueMin, dropCost: 1 }),
+    op('a3', 5, { dueMin, dropCost: 3 }),
+    op('a4', 25, { dueMin }),
+  ]);
+  const { plan } = planEvenings(p, { drafts: 40 });
+  expect(plan.dropped).toEqual(['a2']);
+  expect(planFaults(p, plan)).toEqual([]);
+});

@@ -30,12 +30,15 @@ export interface Choices {
   fromMin: readonly number[];
   /** Evenings that are kept free, by number. */
   keptFree: ReadonlySet<number>;
+  /** Left out on purpose, by number, so that others come in time. */
+  leftOut: ReadonlySet<number>;
 }
 
 export const noChoices = ({ nodes }: Compiled): Choices => ({
   modes: nodes.map(() => 0),
   fromMin: nodes.map(() => 0),
   keptFree: new Set(),
+  leftOut: new Set(),
 });
 
 /** Where an order leads. */
@@ -127,6 +130,10 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
   for (let at = 0; at < order.length; at++) {
     const node = nodes[order[at] as number] as Node;
     marks[at] = { bench: bench.mark(), places: places.mark() };
+    if (choices.leftOut.has(node.index)) {
+      drop(node.index);
+      continue;
+    }
     const may = allowedFor(node);
     if (!may) continue;
     const mode = modeOf(node, choices);

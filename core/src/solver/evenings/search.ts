@@ -164,6 +164,7 @@ export function madeAgain(compiled: Compiled, start: Start, wishes: Wishes): Jud
       ),
     ),
     fromMin: nodes.map(({ id }) => start.fromMin[id] ?? 0),
+    leftOut: new Set(),
     keptFree: new Set(start.keptFree.map((minute) => evenings.findIndex(({ fromMin }) => fromMin === minute)).filter((i) => i >= 0)),
   };
   const judged = (by: readonly number[]): Judged => {
@@ -202,6 +203,10 @@ export function search(compiled: Compiled, { wishes, seed, bounds, stop, onBette
     onBetter(best);
     return true;
   };
+  for (const leftOut of thinned(compiled)) {
+    if (best.cost.lateMin === 0 && best.cost.unplaced === 0) break;
+    better(judge(best.draft.order, { ...best.draft.choices, leftOut }));
+  }
   if (compiled.nodes.length <= ALL_ORDERS_UP_TO)
     for (const order of allOrders(compiled)) {
       if (stop(drafts)) return best;
@@ -218,6 +223,14 @@ export function search(compiled: Compiled, { wishes, seed, bounds, stop, onBette
     better(next);
   }
   return best;
+}
+
+/** More and more of what may be left out: the least wanted first, of those the last first. */
+function* thinned({ nodes }: Compiled): Generator<ReadonlySet<number>> {
+  const droppable = nodes
+    .filter(({ dropCost }) => dropCost !== null)
+    .sort((a, b) => (a.dropCost ?? 0) - (b.dropCost ?? 0) || b.index - a.index);
+  for (let count = 1; count <= droppable.length; count++) yield new Set(droppable.slice(0, count).map(({ index }) => index));
 }
 
 /** Nothing that is wished for can be better. */
@@ -242,13 +255,20 @@ function disturbed(
   const { nodes, evenings } = compiled;
   const any = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
   const keys = Float64Array.from(starts, (start) => (Number.isNaN(start) ? 1e9 : start));
-  let { modes, fromMin, keptFree } = choices;
+  let { modes, fromMin, keptFree, leftOut } = choices;
   const someNode = (): Node => any(nodes);
   const usedEvenings = (): number[] => [
     ...new Set([...starts].filter((start) => !Number.isNaN(start)).map((start) => firstEndingAfter(evenings, start))),
   ];
+  const optional = nodes.filter(({ dropCost }) => dropCost !== null);
   const kind = random();
-  if (kind < 0.3) {
+  if (optional.length > 0 && random() < 0.2) {
+    // something is left out, or done after all
+    const { index } = any(optional);
+    const left = new Set(leftOut);
+    if (!left.delete(index)) left.add(index);
+    leftOut = left;
+  } else if (kind < 0.3) {
     // some jobs come earlier, or later
     const jobs = new Set(Array.from({ length: 1 + Math.floor(random() * 3) }, () => someNode().job));
     const by = (random() * 4 - 3) * DAY_MIN;
@@ -295,7 +315,7 @@ function disturbed(
       modes = ways;
     } else for (const { index } of nodes) if (random() < 0.1) keys[index] = (keys[index] as number) + (random() - 0.5) * 2 * DAY_MIN;
   }
-  return { order: orderBy(compiled, (index) => keys[index] as number), choices: { modes, fromMin, keptFree } };
+  return { order: orderBy(compiled, (index) => keys[index] as number), choices: { modes, fromMin, keptFree, leftOut } };
 }
 
 /** Every order in which all comes after what it follows. */
