@@ -39,6 +39,21 @@ await shot('pieces', '/pieces', /nothing stands against/);
 await shot('piece', '/pieces/salt-van-14', /White spirit lifts/);
 await shot('piece-step', '/pieces/quay-wall?step=s7', /While it dries/);
 await shot('evenings', '/evenings', 'Your hands');
+await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => {
+  await page
+    .getByRole('group', { name: 'Lanes of the evening' })
+    .getByRole('button', { name: /^Field lorry.*Brush coat/ })
+    .click();
+  await page.getByText(/Why not earlier\? (What|It|Your)/).waitFor();
+  await page.keyboard.press('m');
+  await page.locator('[data-place=free]').first().waitFor();
+});
+await shot('evenings-what-if', '/evenings?part=if', 'Heating left on');
+await shot('evenings-improving', '/evenings', 'Your hands', async () => {
+  await page.getByRole('button', { name: 'Improve' }).click();
+  await page.getByText(/steps change their evening/).waitFor();
+  await page.waitForTimeout(1500);
+});
 await shot('tonight', '/tonight', /Print the bench card/);
 await shot('shelf', '/shelf', 'Lichen green');
 await shot('mixing', '/mixing', /drops/);
@@ -46,14 +61,10 @@ await shot('needs', '/shelf?part=needs', 'Taken by the plan');
 await shot('finder', '/mixing?part=find&mix=quay-spring', /ΔE₀₀/);
 await shot('film', '/pieces/quay-wall/film', /reads as/);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
-await shot('effects', '/handbook?part=effects', 'Wants below it');
 await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it is silent');
-await shot('finish-comparison', '/finishes/compare?left=salt-van:1&right=salt-van:2', 'Differs in');
 await shot('workshop', '/workshop', 'Droppers');
 await display('dusk');
 await shot('dusk', '/pieces/salt-van-14', /White spirit lifts/);
-await display('day', 130);
-await shot('large-text', '/pieces/field-lorry', 'Build');
 await display('day');
 // the bench card as it is printed: A4 upright at 96 dpi
 await page.setViewportSize({ width: 794, height: 1123 });

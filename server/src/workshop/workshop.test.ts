@@ -55,6 +55,32 @@ describe('the workshop', () => {
     expect((await stored()).workshop.measuring).toEqual(measuring);
   });
 
+  test('how evenings are planned is kept, and what is none is refused whole', async () => {
+    const planning: Workshop['planning'] = {
+      wishes: { soonest: 0, fewest: 3, easy: 1, safe: 9 },
+      kept: {
+        keptOn: '2026-11-24',
+        order: ['van/s1/0', 'van/s2~2/1'],
+        keptFree: ['2026-11-26T19:30'],
+        notBefore: [{ step: 'van/s1/0', at: '2026-11-24T20:05' }],
+      },
+    };
+    expect((await save({ planning })).status).toBe(200);
+    expect((await stored()).workshop.planning).toEqual(planning);
+    const refused = async (change: object): Promise<string> => {
+      const answer = await save({ planning: { ...planning, ...change } });
+      expect(answer.status).toBe(400);
+      expect((await stored()).workshop.planning).toEqual(planning);
+      return (answer.body as { faults: { path: string }[] }).faults[0]!.path;
+    };
+    expect(await refused({ wishes: { ...planning.wishes, easy: -1 } })).toBe('workshop.planning.wishes.easy');
+    expect(await refused({ kept: { ...planning.kept, order: ['van s1'] } })).toBe('workshop.planning.kept.order');
+    expect(await refused({ kept: { ...planning.kept, keptFree: ['tomorrow'] } })).toBe('workshop.planning.kept.keptFree');
+    expect(await refused({ kept: { ...planning.kept, notBefore: [{ step: 'van/s1/0', at: '20:05' }] } })).toBe(
+      'workshop.planning.kept.notBefore[0].at',
+    );
+  });
+
   test.each(SCHOOL_IDS)('takes each way of %s, and no other', async (id) => {
     for (const choice of SCHOOLS[id].choices)
       expect((await save({ schools: { ...DEFAULT_WORKSHOP.schools, [id]: choice.id } })).status).toBe(200);

@@ -32,6 +32,8 @@ import { expose } from 'comlink';
 const RUNS = 2000;
 const SAFE_DRAFTS = 150;
 const SEED = 1;
+/** The page is told of better plans at most so often: it has to draw each. */
+const TELL_EVERY_MS = 250;
 
 /** The problem, the plan as it stands, and how it was wished for. */
 function standing(given: Given) {
@@ -49,14 +51,24 @@ const service = {
   improve(given: Given, timeLimitMs: number, seed: number, onBetter: (best: PlannedEvenings, elapsedMs: number) => void): PlannedEvenings {
     const { problem, wishes, start } = standing(given);
     const began = performance.now();
+    let told = -Infinity;
+    let untold: PlannedEvenings | null = null;
+    const now = (): number => {
+      const at = performance.now();
+      if (untold && at - told >= TELL_EVERY_MS) {
+        onBetter(untold, at - began);
+        [told, untold] = [at, null];
+      }
+      return at;
+    };
     const { evenings } = solveSchedule(problem, {
       timeLimitMs,
       seed,
       wishes,
       start,
-      now: () => performance.now(),
+      now,
       onProgress: (_best, _bound, better) => {
-        if (better) onBetter(better, performance.now() - began);
+        untold = better;
       },
     });
     if (!evenings) throw new RangeError('calendar must be given, got none');
