@@ -51,7 +51,7 @@ await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => 
 await shot('evenings-what-if', '/evenings?part=if', 'Heating left on');
 await shot('evenings-improving', '/evenings', 'Your hands', async () => {
   await page.getByRole('button', { name: 'Improve' }).click();
-  await page.getByText(/steps change their evening/).waitFor();
+  await page.getByText(/To another evening/).waitFor();
   await page.waitForTimeout(1500);
 });
 await shot('tonight', '/tonight', /Print the bench card/);

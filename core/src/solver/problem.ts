@@ -40,7 +40,7 @@ export interface Alternative {
   colour: string | null;
 }
 
-/** So many units of a place are taken from the end of the operation until the work is done. */
+/** So many units of a place are taken from the end of the operation until the work is done. What is pinned does not ask for room. */
 export interface Stand {
   place: string;
   units: number;

@@ -2,6 +2,7 @@ import { keptPlan } from '@eveningtide/core/schedule';
 import type { PlannedEvenings } from '@eveningtide/core/solver';
 import { formatNumber } from '@eveningtide/core/units';
 import { Square } from 'lucide-react';
+import { countWords } from '../pieces/words.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
@@ -41,16 +42,16 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
           <p role="status" className="text-ink-2">
             {best ? (
               <>
-                Best so far <b className="text-ink">{best.cost.evenings} evenings</b> (at least {best.bounds.evenings} by any plan), done{' '}
-                <b className="text-ink">{days.when(given.originDate, best.cost.finishMin)}</b>
+                Best so far <b className="text-ink">{countWords(best.cost.evenings, 'evening')}</b> (at least {best.bounds.evenings} by any
+                plan), done <b className="text-ink">{days.when(given.originDate, best.cost.finishMin)}</b>
                 {best.bounds.finishMin !== null && <> (not before {days.when(given.originDate, best.bounds.finishMin)})</>},{' '}
                 {best.plan.cleanings.length} cleanings, {formatNumber(best.cost.idleMin, 0)} min idle.
               </>
             ) : (
               'The first plan is on its way.'
             )}{' '}
-            Now: {before.evenings} evenings, done {days.when(outlook.originDate, before.finishMin)}, {outlook.plan.cleanings.length}{' '}
-            cleanings, {formatNumber(before.idleMin, 0)} min idle.
+            Now: {countWords(before.evenings, 'evening')}, done {days.when(outlook.originDate, before.finishMin)},{' '}
+            {outlook.plan.cleanings.length} cleanings, {formatNumber(before.idleMin, 0)} min idle.
           </p>
           {best?.proven && <p className="font-semibold text-tide">Proven: no plan is done sooner or in fewer evenings.</p>}
           {error !== null && (
@@ -122,7 +123,7 @@ function Changes({ best }: { best: PlannedEvenings }) {
   return (
     <div className="text-[0.8125rem]">
       <h3 className="font-semibold">
-        {moved.length === 0 ? 'No step changes its evening' : `${String(moved.length)} steps change their evening`}
+        {moved.length === 0 ? 'No step changes its evening' : `To another evening: ${countWords(moved.length, 'step')}`}
       </h3>
       <ul>
         {moved.slice(0, MOST_CHANGES).map(({ id, from, to }) => (

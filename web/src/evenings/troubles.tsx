@@ -1,4 +1,4 @@
-import { operationOf } from '@eveningtide/core/schedule';
+import { dateOf, operationOf } from '@eveningtide/core/schedule';
 import type { Wish } from '@eveningtide/core/solver';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
@@ -26,13 +26,9 @@ export function Troubles() {
     }
     return (given?.pieces ?? []).flatMap(({ id, name, doneBy }) => {
       const end = ends.get(id);
-      const done = end === undefined ? null : days.dayOf(originDate, end);
-      return doneBy !== null && end !== undefined && isAfter(end, doneBy) ? [{ id, name, doneBy, done }] : [];
+      const done = end === undefined ? null : dateOf(originDate, end);
+      return doneBy !== null && done !== null && done > doneBy ? [{ id, name, doneBy, done }] : [];
     });
-  }
-  function isAfter(minute: number, date: string): boolean {
-    const at = new Date(`${originDate}T00:00:00Z`).getTime() + minute * 60_000;
-    return at > new Date(`${date}T00:00:00Z`).getTime() + 86_400_000;
   }
   const ask = async () => {
     setAnswer('asking');
@@ -55,7 +51,7 @@ export function Troubles() {
         ))}
         {late.map(({ id, name, doneBy, done }) => (
           <li key={id}>
-            <b>{name}</b> should be done by {days.day(doneBy)} and will be done {done}.
+            <b>{name}</b> should be done by {days.day(doneBy)} and will be done {days.day(done)}.
           </li>
         ))}
         {cost.missedPins > 0 && (

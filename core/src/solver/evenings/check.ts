@@ -70,17 +70,16 @@ export function planFaults(problem: ScheduleProblem, plan: Plan): string[] {
     for (const name of resources)
       if (at.has(id) && capacities && !(Number(capacities[name]) > 0)) faults.push(`${id} wants ${name}, which is not there`);
   for (const [name, room] of Object.entries(capacities ?? {})) {
-    const here = ways.flatMap(({ id, stands }) => {
+    const here = ways.flatMap(({ id, stands, pinnedMin = null }) => {
       const p = at.get(id);
-      return p && stands?.place === name ? [{ fromMin: p.endMin, units: Math.min(room, stands.units), stands }] : [];
+      return p && stands?.place === name
+        ? [{ fromMin: p.endMin, units: Math.min(room, stands.units), stands, isPinned: pinnedMin !== null }]
+        : [];
     });
     for (const { fromMin } of here) {
-      const units = here.reduce(
-        (sum, one) =>
-          sum + (one.fromMin <= fromMin && shareDone(evenings, one.fromMin, fromMin + SLACK, one.stands.until) < 1 ? one.units : 0),
-        0,
-      );
-      if (units > room) faults.push(`${name} is too full at ${String(fromMin)}`);
+      const there = here.filter((one) => one.fromMin <= fromMin && shareDone(evenings, one.fromMin, fromMin + SLACK, one.stands.until) < 1);
+      if (there.some(({ isPinned }) => isPinned)) continue;
+      if (there.reduce((sum, { units }) => sum + units, 0) > room) faults.push(`${name} is too full at ${String(fromMin)}`);
     }
   }
   return faults;

@@ -300,3 +300,13 @@ test('something is left out for what comes after it, though it would be in time 
   expect(plan.dropped).toEqual(['a2']);
   expect(planFaults(p, plan)).toEqual([]);
 });
+
+test('a kept plan that no longer works gives way to simple rules', () => {
+  const start = { order: ['a1'], keptFree: evenings.slice(0, 19).map(({ fromMin }) => fromMin), fromMin: {}, chosen: {} };
+  const roomy = planEvenings(problem([op('a1', 60)]), { start });
+  expect(roomy.plan.placed[0]!.startMin).toBe(evenings[19]!.fromMin);
+  // one more piece than the one evening that is left can hold
+  const crowded = planEvenings(problem([op('a1', 60), op('b1', 100)]), { start });
+  expect(crowded.plan.unplaced).toEqual([]);
+  expect(crowded.plan.placed[0]!.startMin).toBe(evenings[0]!.fromMin);
+});

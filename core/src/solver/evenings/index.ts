@@ -4,7 +4,7 @@ import { compile } from './compile.js';
 import { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
 import { planOf } from './placing.js';
 import type { Plan } from './plan.js';
-import { byRules, madeAgain, search, startOf, type Judged, type Start } from './search.js';
+import { byRules, keptOrByRules, search, startOf, type Judged, type Start } from './search.js';
 
 export { doneAt, firstEndingAfter } from './drying-clock.js';
 export { BenchTime, type Slot } from './bench-time.js';
@@ -48,7 +48,7 @@ export function planEvenings(
     drafts > 0
       ? search(compiled, { wishes, seed, bounds, from: start, stop: (made) => made >= drafts, onBetter: () => undefined })
       : start
-        ? madeAgain(compiled, start, wishes)
+        ? keptOrByRules(compiled, start, wishes)
         : byRules(compiled, wishes);
   return planned(compiled, best, bounds);
 }

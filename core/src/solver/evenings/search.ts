@@ -70,7 +70,11 @@ export function madeAgain(compiled: Compiled, start: Start, wishes: Wishes): Jud
     lastOfJob.set(job, kept);
     return kept;
   });
-  const order = orderBy(compiled, (index) => rankOf[index] ?? 0);
+  const asItWas = nodes.map(({ index }) => index).sort((a, b) => (rankOf[a] ?? 0) - (rankOf[b] ?? 0));
+  const isWhole = nodes.every(
+    ({ id, into }) => at.has(id) && into.every(({ from }) => (at.get(nodes[from]?.id ?? '') ?? Infinity) < (at.get(id) ?? 0)),
+  );
+  const order = isWhole ? asItWas : orderBy(compiled, (index) => rankOf[index] ?? 0);
   const choices: Choices = {
     modes: nodes.map(({ id, modes }) =>
       Math.max(
@@ -92,6 +96,16 @@ export function madeAgain(compiled: Compiled, start: Start, wishes: Wishes): Jud
   const first = beforePins(compiled);
   const pinsFirst = judged(orderBy(compiled, (index) => (rank.get(index) ?? 0) - (first.has(index) ? FAR_MIN : 0)));
   return pinsFirst.cost.missedPins < asKept.cost.missedPins ? pinsFirst : asKept;
+}
+
+/** What was kept, made again; by rules where that has become worse in what must not be: steps without a place, pins, dates. */
+export function keptOrByRules(compiled: Compiled, start: Start, wishes: Wishes): Judged {
+  const again = madeAgain(compiled, start, wishes);
+  const broken = ({ cost }: Judged): number[] => [cost.unplaced, cost.missedPins, cost.lateMin];
+  if (broken(again).every((count) => count === 0)) return again;
+  const rules = byRules(compiled, wishes);
+  const differs = broken(again).findIndex((count, i) => count !== broken(rules)[i]);
+  return differs >= 0 && (broken(rules)[differs] as number) < (broken(again)[differs] as number) ? rules : again;
 }
 
 /**

@@ -25,7 +25,7 @@ export function earliestStarts(compiled: Compiled): Float64Array {
       at = Math.max(at, evening.fromMin);
       if (node.daylight) {
         const light = daylight.find((d) => d.toMin - worked >= at && d.fromMin + whole <= evening.toMin);
-        if (!light) return Infinity;
+        if (!light) continue;
         at = Math.max(at, light.fromMin);
         if (at > evening.toMin) continue;
       }
