@@ -25,6 +25,7 @@ export function TimeBoxDialog({ onClose }: { onClose: () => void }) {
   const open = given?.pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0) ?? [];
   return (
     <Dialog
+      printable
       title="I have a little time"
       note="What is best done from now on, within so many minutes, cleaning included."
       open
