@@ -165,7 +165,14 @@ test('what if: other plans beside this one, and an evening added from there', as
   await part(page, 'What if');
   const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name}`) });
   await expect(row('As it is')).toBeVisible({ timeout: 60_000 });
-  for (const name of ['Heating left on', 'Dryer allowed', 'One more evening', 'Careful drying times', 'Without Salt van'])
+  for (const name of [
+    'Heating left on',
+    'Dryer allowed',
+    'Brush or airbrush',
+    'One more evening',
+    'Careful drying times',
+    'Without Salt van',
+  ])
     await expect(row(name)).toContainText(/\d\d:\d\d/);
   await page.getByLabel('Leave out').selectOption({ label: 'Field lorry in estuary mud' });
   await expect(row('Without Field lorry')).toBeVisible({ timeout: 60_000 });

@@ -7,6 +7,7 @@ export * from './plan-pieces.js';
 export * from './outlook.js';
 export type { Plan, Placed } from '../solver/index.js';
 export * from './forecast.js';
+export { inWay, type Allowances } from './ways.js';
 export * from './what-if.js';
 export * from './time-box.js';
 export * from './rotation.js';

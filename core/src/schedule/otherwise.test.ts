@@ -5,10 +5,12 @@ import { pieceFromTemplate, plainStep, splitPiece, templateById, type Piece, typ
 import {
   DEFAULT_WORKSHOP,
   freeDays,
+  inWay,
   keptPlan,
   moreRoundsOf,
   movedBy,
   operationOf,
+  pairings,
   planOtherwise,
   planPieces,
   problemOf,
@@ -87,6 +89,32 @@ describe('what if', () => {
     expect(planned.cost.total).toBeLessThan(planOtherwise(thick, { kind: 'as-is' }).planned.cost.total);
   });
 
+  test('coats with whichever tool suits: without an airbrush all is brushed, and what was chosen is what the step becomes', () => {
+    const sprayed = given(
+      [
+        piece('van', [
+          ['airbrush-coat', 'acrylic-matt'],
+          ['drybrush', 'acrylic-matt'],
+        ]),
+      ],
+      {
+        workshop: workshop({ equipment: { ...DEFAULT_WORKSHOP.equipment, airbrush: false } }),
+      },
+    );
+    expect(planOtherwise(sprayed, { kind: 'as-is' }).planned.plan.unplaced).not.toEqual([]);
+    const { planned } = planOtherwise(sprayed, { kind: 'tools' });
+    expect(planned.plan.unplaced).toEqual([]);
+    expect(planned.plan.chosen).toEqual({ 'van/0/0': 'brushed' });
+    const [step] = sprayed.pieces[0]!.steps;
+    const brushed = inWay(step!, 'brushed', CATALOGUE);
+    expect(brushed).toMatchObject({ technique: 'brush-coat', tool: null });
+    // really done so, the plan is the same
+    const done = given([{ ...sprayed.pieces[0]!, steps: [brushed, sprayed.pieces[0]!.steps[1]!] }], { workshop: sprayed.workshop });
+    expect(planOtherwise(done, { kind: 'as-is' }).planned.plan.placed).toEqual(planned.plan.placed);
+    expect(inWay(step!, null, CATALOGUE)).toBe(step);
+    expect(() => inWay(step!, 'by-mop', CATALOGUE)).toThrow("got 'by-mop'");
+  });
+
   test('without a piece nothing of it is planned; one more evening is used', () => {
     const two = given([piece('van', ENAMEL), piece('lorry', ENAMEL)], {
       workshop: workshop({ weekly: [{ weekday: 0, start: '19:00', end: '21:00' }] }),
@@ -158,6 +186,19 @@ describe('going round like on a bench', () => {
     const batch = piece('van', coats, { members: members(wait!.modelsForNone) });
     const [left] = waitsOf([batch], planPieces([batch], workshop(), EMPTY_SHELF, MONDAY, 0));
     expect(left === undefined || left.models === wait!.modelsForNone).toBe(true);
+  });
+
+  test('pieces that fill each other’s waits are named, the best first', () => {
+    const waits: Short[] = [
+      ['brush-coat', 'acrylic-matt', { handsOnMin: 8 }],
+      ['brush-coat', 'acrylic-matt', { handsOnMin: 8 }],
+      ['drybrush', 'acrylic-satin', { handsOnMin: 8 }],
+    ];
+    const pairs = pairings(given([piece('van', waits), piece('lorry', waits), piece('box', [['clean', null, { handsOnMin: 100 }]])]));
+    expect(pairs[0]!.pieceIds).toEqual(['van', 'lorry']);
+    expect(pairs[0]!.together).toBeLessThan(pairs[0]!.apart);
+    for (const { together, apart, idleMin, idleApartMin } of pairs) expect(together < apart || idleMin < idleApartMin).toBe(true);
+    expect(pairings(given([piece('van', waits)]))).toEqual([]);
   });
 
   test('a batch too long for the evening is proposed in two', () => {

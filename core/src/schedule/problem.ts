@@ -1,5 +1,5 @@
 import { labOf } from '../colour/index.js';
-import { quantileFactor, stageMinutes, type Airflow } from '../drying/index.js';
+import { quantileFactor, stageMinutes } from '../drying/index.js';
 import type { Air } from '../climate/index.js';
 import type { Supplies } from '../materials/index.js';
 import {
@@ -17,21 +17,11 @@ import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, 
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
 import { MINUTES_PER_DAY, daysBetween, minuteOf } from './dates.js';
+import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
 
 /** How far ahead evenings are laid out, days. */
 export const HORIZON_DAYS = 120;
-
-/** What a plan may do beyond laying the steps as they are. */
-export interface Allowances {
-  /** What is only wanted may be left out where a piece would miss its date. */
-  drops?: boolean;
-  /** Coats may be dried with cool moving air. */
-  dryer?: boolean;
-}
-
-/** The other way of a step: the same, dried with this. */
-export const DRYER_WAY: Airflow = 'cool-dryer';
 
 /** What leaving out a step costs, by how much it is wanted (our numbers); a must is never left out. */
 const DROP_COST = { must: null, should: 3, may: 1 } as const;
@@ -67,10 +57,6 @@ const colourOf = (step: Step): string => step.bottleId ?? `${step.material ?? ''
 
 const airbrushed = (step: Step, bench: Bench): boolean => incomingOf(step, bench.supplies).tool === 'airbrush';
 
-/** Coats that would otherwise stand in still air, where a dryer is allowed. */
-const mayBeDried = (step: Step, { allows, supplies }: Bench): boolean =>
-  allows.dryer === true && step.drying === 'still' && step.material !== null && supplies.material(step.material).drying !== null;
-
 /** A wet coat takes room until it is dry-hard. */
 function standOf(piece: Piece, step: Step, { workshop, supplies }: Bench): Stand | null {
   const material = step.material === null ? null : supplies.material(step.material);
@@ -87,6 +73,12 @@ const sooner = (a: DryingWork, b: DryingWork): DryingWork => ({
   nightMin: Math.min(a.nightMin, b.nightMin),
 });
 
+/** What a sitting takes of the workshop. */
+const handsAt = (step: Step, durationMin: number, bench: Bench) =>
+  airbrushed(step, bench)
+    ? { durationMin, resources: ['hands', 'airbrush'], colour: colourOf(step) }
+    : { durationMin, resources: ['hands'], colour: null };
+
 function operationsOf(
   piece: Piece,
   steps: readonly Step[],
@@ -96,22 +88,24 @@ function operationsOf(
 ): ScheduleOperation[] {
   const dueMin = piece.doneBy === null ? null : (daysBetween(originDate, piece.doneBy) + 1) * MINUTES_PER_DAY;
   return steps.flatMap((step, index) => {
-    const withAirbrush = airbrushed(step, bench);
-    return sittings(step, piece, bench).map((durationMin, sitting): ScheduleOperation => {
+    const own = sittings(step, piece, bench);
+    const others = waysOf(bench.allows).flatMap(({ id, byCoat, done }) => {
+      if (!byCoat && own.length > 1) return [];
+      const other = done(step, bench.supplies);
+      return other ? [{ id, step: other, minutes: sittings(other, piece, bench) }] : [];
+    });
+    return own.map((durationMin, sitting): ScheduleOperation => {
       const id = operationId(piece, index, sitting);
       const stand = standOf(piece, step, bench);
       // it is moved on when the next work on it begins, which may be before it is hard
       const next = lags.filter(({ from }) => from === id).map(({ windows }) => windows[0]?.open);
-      const way = {
-        durationMin,
-        resources: withAirbrush ? ['hands', 'airbrush'] : ['hands'],
-        colour: withAirbrush ? colourOf(step) : null,
-      };
       return {
         id,
         job: piece.id,
-        ...way,
-        alternatives: mayBeDried(step, bench) ? [{ ...way, id: DRYER_WAY }] : [],
+        ...handsAt(step, durationMin, bench),
+        alternatives: others.flatMap(({ id: way, step: other, minutes }) =>
+          minutes.length === own.length ? [{ id: way, ...handsAt(other, minutes[sitting] ?? durationMin, bench) }] : [],
+        ),
         daylight: step.daylight,
         pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
         dueMin,
@@ -137,17 +131,23 @@ const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, n
 
 /** The openings in evening air and in night air make the windows of one lag; careful plans take longer drying times. */
 function dryingOf(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
-  const still = stillDryingOf(piece, steps, bench);
-  if (!steps.some((step) => mayBeDried(step, bench))) return still;
-  const blown = steps.map((step) => (mayBeDried(step, bench) ? { ...step, drying: DRYER_WAY } : step));
-  const dried = new Map(stillDryingOf(piece, blown, bench).map((lag) => [`${lag.from} ${lag.to}`, lag.windows]));
-  return still.map((lag) => {
-    const windows = dried.get(`${lag.from} ${lag.to}`);
-    return windows ? { ...lag, windowsIf: { [DRYER_WAY]: windows } } : lag;
+  const asIs = dryingAsIs(piece, steps, bench);
+  const others = waysOf(bench.allows).map(({ id, done }) => {
+    // a step that has not this way keeps its own
+    const inThisWay = steps.map((step) => done(step, bench.supplies) ?? step);
+    return { id, windows: new Map(dryingAsIs(piece, inThisWay, bench).map((lag) => [`${lag.from} ${lag.to}`, lag.windows])) };
+  });
+  if (others.length === 0) return asIs;
+  return asIs.map((lag) => {
+    const windowsIf = others.flatMap(({ id, windows }) => {
+      const found = windows.get(`${lag.from} ${lag.to}`);
+      return found ? [[id, found] as const] : [];
+    });
+    return { ...lag, windowsIf: Object.fromEntries(windowsIf) };
   });
 }
 
-function stillDryingOf(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
+function dryingAsIs(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
   const { workshop, supplies } = bench;
   const subject = subjectOf(piece);
   const places = placesOf(workshop);
@@ -197,7 +197,7 @@ export function planningProblem(
     const steps = expandRounds(piece.steps, piece.groups);
     return { piece, steps, drying: dryingOf(piece, steps, bench) };
   });
-  const sprayed = expanded.flatMap(({ steps }) => steps.filter((step) => airbrushed(step, bench)));
+  const painted = expanded.flatMap(({ steps }) => steps.filter(({ material }) => material !== null));
   return {
     operations: expanded.flatMap(({ piece, steps, drying }) => operationsOf(piece, steps, drying, originDate, bench)),
     lags: expanded.flatMap(({ piece, steps }) => orderOf(piece, steps, bench)),
@@ -208,7 +208,7 @@ export function planningProblem(
       holds: ['hands'],
       rinseMin: Math.ceil(airbrushCleanMin / 2),
       darkness: Object.fromEntries(
-        sprayed.flatMap((step) => {
+        painted.flatMap((step) => {
           const colour = stepPaint(step, supplies)?.colour;
           return colour ? [[colourOf(step), 100 - labOf(colour).l] as const] : [];
         }),

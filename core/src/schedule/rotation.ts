@@ -105,3 +105,40 @@ export function splitProposals(given: Given): SplitProposal[] {
       ];
     });
 }
+
+/** Two pieces worked in turns, against one after the other. */
+export interface Pairing {
+  pieceIds: [string, string];
+  /** Evenings that both take together, and one after the other. */
+  together: number;
+  apart: number;
+  /** Minutes for which hands rest, together and apart. */
+  idleMin: number;
+  idleApartMin: number;
+}
+
+/** Pieces that fill each other's waits best, the best first: what to have on the bench at the same time. */
+export function pairings(given: Given): Pairing[] {
+  const open = given.pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
+  const plan = (pieces: readonly Piece[]): PlannedEvenings =>
+    planEvenings(problemOf({ ...given, pieces }).problem, { wishes: given.workshop.planning.wishes });
+  const alone = new Map(open.map((piece) => [piece.id, plan([piece]).cost]));
+  const all = open.flatMap((first, i) =>
+    open.slice(i + 1).flatMap((second): Pairing[] => {
+      const [a, b] = [alone.get(first.id), alone.get(second.id)];
+      if (!a || !b) return [];
+      const { cost } = plan([first, second]);
+      return [
+        {
+          pieceIds: [first.id, second.id],
+          together: cost.evenings,
+          apart: a.evenings + b.evenings,
+          idleMin: cost.idleMin,
+          idleApartMin: a.idleMin + b.idleMin,
+        },
+      ];
+    }),
+  );
+  const worth = ({ together, apart, idleMin, idleApartMin }: Pairing): number => (apart - together) * 60 + idleApartMin - idleMin;
+  return all.filter((one) => worth(one) > 0).sort((x, y) => worth(y) - worth(x));
+}

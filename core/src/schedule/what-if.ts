@@ -4,7 +4,8 @@ import type { Piece } from '../subjects/index.js';
 import { eveningsFrom } from './calendar.js';
 import { addDays, MINUTES_PER_DAY, weekdayOf } from './dates.js';
 import { startFrom } from './kept-plan.js';
-import { planningProblem, type Allowances } from './problem.js';
+import { planningProblem } from './problem.js';
+import type { Allowances } from './ways.js';
 import type { SingleDate, Workshop } from './workshop.js';
 
 /** All that a plan is made from. */
@@ -21,6 +22,7 @@ export type Otherwise =
   | { kind: 'as-is' }
   | { kind: 'heating' }
   | { kind: 'dryer' }
+  | { kind: 'tools' }
   | { kind: 'careful' }
   | { kind: 'evening'; date: string; start: string; end: string }
   | { kind: 'without'; pieceId: string };
@@ -44,6 +46,8 @@ function changed({ workshop, pieces, ...rest }: Given, otherwise: Otherwise): { 
       return { given: { ...given, workshop: { ...workshop, climate: { ...climate, night: climate.evening } } }, allows: {} };
     case 'dryer':
       return { given, allows: { dryer: true } };
+    case 'tools':
+      return { given, allows: { tools: true } };
     case 'careful':
       return { given: { ...given, workshop: { ...workshop, careful: true } }, allows: {} };
     case 'evening': {

@@ -5,6 +5,7 @@ import { formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { toast } from 'sonner';
+import { countWords } from '../pieces/words.js';
 import { refusalOf, useDeletePieceMutation, usePiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
@@ -14,6 +15,7 @@ import { eveningsService, useAnswer } from '../workers/evenings-service.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { toldWithUndo } from './use-keep-planning.js';
 
+const pairingsOf = (given: Given) => eveningsService().pairings(given);
 const splitsOf = (given: Given) => eveningsService().splits(given);
 
 /** Waits within evenings: what fills them, how many models of a batch would make them vanish, and batches better worked in two. */
@@ -37,7 +39,10 @@ export function WaitingPart() {
   };
   return (
     <div className="px-4 py-3">
-      <Splits />
+      <div className="grid items-start gap-x-8 gap-y-3 lg:grid-cols-2">
+        <Splits />
+        <Pairs />
+      </div>
       <h2 className="mt-3 text-lg font-semibold">Waiting within evenings</h2>
       {waits.length === 0 ? (
         <p className="text-ink-2">No step waits for another within an evening.</p>
@@ -85,6 +90,43 @@ export function WaitingPart() {
         </>
       )}
     </div>
+  );
+}
+
+/** So many pairs are worth reading. */
+const MOST_PAIRS = 4;
+
+/** Pieces that go well together on the bench. */
+function Pairs() {
+  const { given } = usePlan();
+  const { answer: pairs, working } = useAnswer(given, pairingsOf);
+  if (!given) return null;
+  const name = (id: string): string => given.pieces.find((piece) => piece.id === id)?.name ?? id;
+  return (
+    <section aria-labelledby="pairs" aria-busy={working}>
+      <h2 id="pairs" className="text-lg font-semibold">
+        Good together
+      </h2>
+      {!pairs ? (
+        <p role="status" className="text-ink-2">
+          Trying each two pieces together …
+        </p>
+      ) : pairs.length === 0 ? (
+        <p className="text-ink-2">No two pieces fill each other’s waits.</p>
+      ) : (
+        <ul className="text-[0.8125rem]">
+          {pairs.slice(0, MOST_PAIRS).map(({ pieceIds: [first, second], together, apart, idleMin, idleApartMin }) => (
+            <li key={`${first} ${second}`}>
+              <b>
+                {name(first)} and {name(second)}
+              </b>
+              : {countWords(together, 'evening')} instead of {apart}, hands rest {formatMinutes(idleMin)} instead of{' '}
+              {formatMinutes(idleApartMin)}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
   );
 }
 

@@ -1,7 +1,8 @@
-import { DRYER_WAY, operationOf, type Alternative, type Given, type Otherwise } from '@eveningtide/core/schedule';
+import { inWay, operationOf, type Alternative, type Given, type Otherwise } from '@eveningtide/core/schedule';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
+import { countWords } from '../pieces/words.js';
 import { refusalOf, usePiecesQuery, useSavePieceMutation, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
@@ -34,6 +35,12 @@ async function askAll(given: Given, without: string | null): Promise<Answers> {
         alternative: await ask({ kind: 'heating' }),
       },
       { id: 'dryer', name: 'Dryer allowed', note: 'cool moving air on coats where it helps', alternative: await ask({ kind: 'dryer' }) },
+      {
+        id: 'tools',
+        name: 'Brush or airbrush',
+        note: 'coats of paint with whichever suits the plan',
+        alternative: await ask({ kind: 'tools' }),
+      },
       {
         id: 'evening',
         name: 'One more evening',
@@ -157,7 +164,7 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
 
 /** What can be done from here: the evening added, the coats dried with the dryer, careful times from now on. */
 function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternative }) {
-  const { outlook } = usePlan();
+  const { outlook, supplies } = usePlan();
   const days = useDays();
   const { data: stored } = useWorkshopQuery();
   const { data: pieces } = usePiecesQuery();
@@ -193,30 +200,31 @@ function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternativ
         Plan carefully
       </Button>
     );
-  const dried = Object.keys(planned.plan.chosen);
-  if (otherwise.kind !== 'dryer' || dried.length === 0) return null;
-  const dry = () =>
+  const chosen = Object.entries(planned.plan.chosen);
+  if ((otherwise.kind !== 'dryer' && otherwise.kind !== 'tools') || chosen.length === 0) return null;
+  const doSo = () =>
     tried(async () => {
-      const changed: (typeof pieces)[number][] = [];
-      for (const one of pieces) {
-        const steps = new Set(
-          dried.flatMap((id) => {
+      const changed: { version: number; piece: (typeof pieces)[number]['piece'] }[] = [];
+      for (const { version, piece } of pieces) {
+        const ways = new Map(
+          chosen.flatMap(([id, way]) => {
             const { pieceId, stepIndex } = operationOf(id);
-            const step = pieceId === one.piece.id ? outlook.pieces.find((p) => p.pieceId === pieceId)?.steps[stepIndex] : undefined;
-            return step ? [stepIdOf(step.id)] : [];
+            const step = pieceId === piece.id ? outlook.pieces.find((one) => one.pieceId === pieceId)?.steps[stepIndex] : undefined;
+            return step ? [[stepIdOf(step.id), way] as const] : [];
           }),
         );
-        if (steps.size === 0) continue;
-        const piece = { ...one.piece, steps: one.piece.steps.map((step) => (steps.has(step.id) ? { ...step, drying: DRYER_WAY } : step)) };
-        changed.push({ ...(await savePiece({ version: one.version, piece }).unwrap()), piece: one.piece });
+        if (ways.size === 0) continue;
+        const steps = piece.steps.map((step) => inWay(step, ways.get(step.id) ?? null, supplies));
+        const saved = await savePiece({ version, piece: { ...piece, steps } }).unwrap();
+        changed.push({ version: saved.version, piece });
       }
-      toldWithUndo(`${String(dried.length)} coats dried with the dryer`, async () => {
+      toldWithUndo(`${countWords(chosen.length, 'coat')} done in the other way`, async () => {
         for (const { version, piece } of changed) await savePiece({ version, piece }).unwrap();
       });
     });
   return (
-    <Button small onClick={() => void dry()}>
-      Dry {dried.length} with it
+    <Button small onClick={() => void doSo()}>
+      {otherwise.kind === 'dryer' ? `Dry ${countWords(chosen.length, 'coat')} with it` : `Change ${countWords(chosen.length, 'coat')}`}
     </Button>
   );
 }

@@ -3,6 +3,7 @@ import { suppliesOf } from '@eveningtide/core/materials';
 import {
   freeDays,
   moreRoundsOf,
+  pairings,
   planOtherwise,
   problemOf,
   splitProposals,
@@ -11,6 +12,7 @@ import {
   type Alternative,
   type Given,
   type Otherwise,
+  type Pairing,
   type SplitProposal,
   type TimeBox,
 } from '@eveningtide/core/schedule';
@@ -112,6 +114,7 @@ const service = {
     return safePlan(problem, { wishes, start, drafts: SAFE_DRAFTS, seed: SEED }, { runs: RUNS, seed: SEED, rounds: roundsOf(given) });
   },
   box: (given: Given, minutes: number, pieceId: string | null): TimeBox => timeBox(given, minutes, pieceId),
+  pairings: (given: Given): Pairing[] => pairings(given),
   splits: (given: Given): SplitProposal[] => splitProposals(given),
 };
 export type EveningsService = typeof service;
