@@ -1,7 +1,7 @@
 import { formatMinutes } from '@eveningtide/core/units';
 import type { Wishes } from '@eveningtide/core/solver';
 import { CalendarDays, Hourglass, FoldHorizontal, ZoomIn, ZoomOut } from 'lucide-react';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useMemo, useState, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
@@ -24,6 +24,9 @@ const WaitingPart = lazy(async () => ({ default: (await import('./waiting-part.j
 const TimeBoxDialog = lazy(async () => ({ default: (await import('./time-box-dialog.js')).TimeBoxDialog }));
 const CalendarDialog = lazy(async () => ({ default: (await import('./calendar-dialog.js')).CalendarDialog }));
 const WishesDialog = lazy(async () => ({ default: (await import('./wishes-dialog.js')).WishesDialog }));
+
+/** Drawn anew only when the plan changes, not each time the search tells something. */
+const StillTimetable = memo(Timetable);
 
 /** Pixels to the minute: all evenings at a glance, or one wide enough to read each block. */
 const ZOOMS = [1.25, 2, 3.5, 6];
@@ -56,6 +59,7 @@ export function EveningsView() {
   const improver = useImprovement();
   const keep = useKeepPlanning();
   const days = useDays();
+  const pieces = useMemo(() => stored?.map(({ piece }) => piece) ?? [], [stored]);
   if (isError && !stored)
     return (
       <Failed
@@ -157,7 +161,7 @@ export function EveningsView() {
                   Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.
                 </Empty>
               ) : (
-                <Timetable pieces={stored.map(({ piece }) => piece)} pxPerMin={ZOOMS[zoom] ?? 2} />
+                <StillTimetable pieces={pieces} pxPerMin={ZOOMS[zoom] ?? 2} />
               ),
           },
           { id: 'one', name: 'One evening', content: fetched('the evening', <OneEvening />) },
