@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 // of others, and no relative of what writes the file
 import ICAL from 'ical.js';
 import { EMPTY_SHELF } from '../materials/index.js';
-import { DEFAULT_WORKSHOP, clockOf, dateOf, planPieces, type Workshop } from '../schedule/index.js';
+import { DEFAULT_WORKSHOP, planPieces, type Workshop } from '../schedule/index.js';
+import { clockOf, dateOf } from '../units/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece } from '../subjects/index.js';
 import { eveningsAsCalendar } from './index.js';
 
@@ -19,7 +20,7 @@ const van: Piece = {
     plainStep({ id: 's3', technique: 'wash', material: 'wash-oil', zones: ['all'] }),
   ],
 };
-const outlook = (now = 0) => planPieces([van], workshop, EMPTY_SHELF, MONDAY, now);
+const outlook = (now = 0) => planPieces({ pieces: [van], workshop, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: now });
 const written = (more: Partial<Parameters<typeof eveningsAsCalendar>[2]> = {}, now = 0): string =>
   eveningsAsCalendar(outlook(now), [van], { milestones: false, revision: 3, madeAtMs: Date.UTC(2026, 10, 23, 9), ...more });
 const eventsOf = (text: string) => new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
@@ -65,7 +66,11 @@ describe('evenings as iCalendar', () => {
   });
 
   test('nothing planned is a calendar without events', () => {
-    const empty = eveningsAsCalendar(planPieces([], workshop, EMPTY_SHELF, MONDAY, 0), [], { milestones: true, revision: 0, madeAtMs: 0 });
+    const empty = eveningsAsCalendar(planPieces({ pieces: [], workshop, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 }), [], {
+      milestones: true,
+      revision: 0,
+      madeAtMs: 0,
+    });
     expect(eventsOf(empty)).toEqual([]);
   });
 });

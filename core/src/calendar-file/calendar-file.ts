@@ -1,6 +1,8 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
-import { clockOf, dateOf, operationOf, type Outlook } from '../schedule/index.js';
+import { operationOf, type Outlook } from '../schedule/index.js';
+import { clockOf, dateOf } from '../units/index.js';
 import { stepIdOf } from '../sequence/index.js';
+import { eveningsOf } from '../solver/index.js';
 import type { Piece } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 
@@ -37,9 +39,7 @@ function eveningEvents(
   options: CalendarOptions,
 ): EventAttributes[] {
   const name = new Map(pieces.map((piece) => [piece.id, piece.name]));
-  return evenings.flatMap(({ fromMin, toMin }): EventAttributes[] => {
-    const here = plan.placed.filter(({ startMin }) => startMin >= fromMin && startMin < toMin);
-    if (here.length === 0) return [];
+  return eveningsOf(plan, evenings).map(({ evening: { fromMin, toMin }, placed: here }): EventAttributes => {
     const lines = here.map(({ id, startMin, endMin }) => {
       const { pieceId, stepIndex } = operationOf(id);
       const step = outlooks.find((one) => one.pieceId === pieceId)?.steps[stepIndex];
@@ -47,18 +47,16 @@ function eveningEvents(
       return `${clockOf(startMin)} ${name.get(pieceId) ?? pieceId}: ${what} (${String(Math.round(endMin - startMin))} min)`;
     });
     const worked = [...new Set(here.map(({ id }) => name.get(operationOf(id).pieceId) ?? ''))];
-    return [
-      {
-        ...common(options),
-        uid: `evening-${dateOf(originDate, fromMin)}-${clockOf(fromMin).replace(':', '')}@eveningtide`,
-        title: `At the bench: ${worked.join(', ')}`,
-        description: lines.join('\n'),
-        start: local(originDate, fromMin),
-        end: local(originDate, toMin),
-        endInputType: 'local',
-        endOutputType: 'local',
-      },
-    ];
+    return {
+      ...common(options),
+      uid: `evening-${dateOf(originDate, fromMin)}-${clockOf(fromMin).replace(':', '')}@eveningtide`,
+      title: `At the bench: ${worked.join(', ')}`,
+      description: lines.join('\n'),
+      start: local(originDate, fromMin),
+      end: local(originDate, toMin),
+      endInputType: 'local',
+      endOutputType: 'local',
+    };
   });
 }
 

@@ -1,6 +1,6 @@
-/** Times vary as the log-normal does: a factor with median 1 (Box–Muller on two even numbers). */
+import { normal } from '../units/index.js';
+
+/** Times vary as the log-normal does: a factor with median 1. */
 export function spreadFactor(random: () => number, sigma: number): number {
-  if (sigma === 0) return 1;
-  const radius = Math.sqrt(-2 * Math.log(1 - random()));
-  return Math.exp(sigma * radius * Math.cos(2 * Math.PI * random()));
+  return sigma === 0 ? 1 : Math.exp(sigma * normal(random));
 }

@@ -16,6 +16,8 @@ export interface MixNeeded {
   thinner: string | null;
   /** Paints in it: more than one is a mix of one's own, which its label tells. */
   paints: number;
+  /** Everything that goes into it, to be counted out. */
+  portions: { material: string; bottleId: string | null; ml: number }[];
 }
 
 /** How much of what to mix for a step, for the whole batch, rounded up; null where nothing liquid is mixed. */
@@ -40,6 +42,7 @@ export function mixNeeded(
     thinnerMl,
     paintDrops: Math.round(paintMl * measuredOf(paint, supplies, droppers).dropsPerMl),
     thinner: thinner ? supplies.material(thinner.material).name : null,
+    portions: cup.components.map(({ material, bottleId, parts }) => ({ material, bottleId, ml: parts * totalMl })),
     paints: cup.components.filter((component) => !isThinner(component)).length,
   };
 }

@@ -1,7 +1,7 @@
 import { deltaE00OfHex, lightened } from '../colour/index.js';
 import { DAYS_PER_MONTH, type Bottle, type Material, type Supplies } from '../materials/index.js';
 import { usualDilution } from '../mixing/index.js';
-import { daysBetween } from '../schedule/index.js';
+import { daysBetween } from '../units/index.js';
 import { usualTool } from '../sequence/index.js';
 import { plainStep, type Piece, type Story, type Step, type Wish } from '../subjects/index.js';
 import { SCHOOL_IDS, techniqueById, type Schools } from '../techniques/index.js';

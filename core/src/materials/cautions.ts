@@ -11,5 +11,15 @@ export const CAUTIONS: Record<Hazard, string> = {
   'metal-flake': 'Metal pigments: do not breathe spray or dust.',
 };
 
+/** The same in the few words that are read from a metre. */
+export const CAUTIONS_SHORT: Record<Hazard, string> = {
+  'flammable-vapour': 'Solvent: air to the open, no flame',
+  dust: 'Dust mask on',
+  'oily-rags': 'Oily rags flat or in water',
+  'fast-glue': 'Gloves on, air',
+  hot: 'Hot: mind skin and foam',
+  'metal-flake': 'Do not breathe the metal',
+};
+
 export const DEFER =
   'Read the product’s safety data sheet and follow local rules; ask a licensed professional for booth wiring and extraction.';

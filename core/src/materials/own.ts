@@ -33,11 +33,29 @@ function windowsOf(windows: SpecialWindows, factor: number): SpecialWindows {
   return recoatUntilMin === undefined ? out : { ...out, recoatUntilMin: recoatUntilMin * factor };
 }
 
+/** Kept, so that layers of one material stay of one material. */
+const known = new WeakMap<Material, Map<number, Material>>();
+
+/** A material all of whose drying times are so many times as long. */
+export function slowed(material: Material, factor: number): Material {
+  if (factor === 1) return material;
+  let ofMaterial = known.get(material);
+  if (!ofMaterial) known.set(material, (ofMaterial = new Map<number, Material>()));
+  const before = ofMaterial.get(factor);
+  if (before) return before;
+  const slower: Material = {
+    ...material,
+    drying: dryingOf(material.drying, factor),
+    ...(material.windows ? { windows: windowsOf(material.windows, factor) } : {}),
+  };
+  ofMaterial.set(factor, slower);
+  return slower;
+}
+
 /** The own material as the core reckons with it. `base` is the material it is like. */
 export function materialOf(own: OwnMaterial, base: Material): Material {
-  const factor = own.dryingFactor ?? 1;
   return {
-    ...base,
+    ...slowed(base, own.dryingFactor ?? 1),
     id: own.id,
     name: own.name,
     colour: own.colour ?? base.colour,
@@ -48,8 +66,6 @@ export function materialOf(own: OwnMaterial, base: Material): Material {
     driesLighter: own.driesLighter ?? base.driesLighter,
     wetDarkerL: own.driesLighter === false ? 0 : base.wetDarkerL,
     testFirst: own.testFirst ?? base.testFirst ?? false,
-    drying: dryingOf(base.drying, factor),
-    ...(base.windows ? { windows: windowsOf(base.windows, factor) } : {}),
     source: `set by the painter, else as ${base.name.toLowerCase()}`,
   };
 }

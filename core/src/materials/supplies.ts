@@ -11,6 +11,12 @@ export interface Shelf {
 
 export const EMPTY_SHELF: Shelf = { bottles: [], materials: [] };
 
+/** How a bench differs from the label, as it has learnt from its log: factors on times. */
+export interface Pace {
+  minutesFactorOf: (techniqueId: string, tool: string) => number;
+  dryingFactorOf: (what: { bottleId: string | null; material: string | null }) => number;
+}
+
 /** The catalogue with the shelf on top, ready to be asked. Whatever names a material or a bottle is looked up here. */
 export interface Supplies {
   /** Every material there is: the painter's own first, then the catalogue. */
@@ -23,6 +29,14 @@ export interface Supplies {
   like: (id: string) => string;
   /** The bottle of that id; null where there is none, or where null is asked for. */
   bottle: (id: string | null) => Bottle | null;
+  /** Left out: as the label has it. */
+  readonly pace?: Pace;
+}
+
+/** What something is done with, in words: the bottle's own name, else the kind's; the bare id where neither is known any more, as in an old log. */
+export function suppliesName({ bottleId, material }: { bottleId: string | null; material: string | null }, supplies: Supplies): string {
+  if (material === null) return '';
+  return supplies.bottle(bottleId)?.name ?? (supplies.isMaterial(material) ? supplies.material(material).name : material);
 }
 
 export function suppliesOf({ bottles, materials }: Shelf): Supplies {

@@ -1,5 +1,5 @@
 import { DAYS_PER_MONTH, type Bottle, type Supplies } from '../materials/index.js';
-import { daysBetween } from '../schedule/index.js';
+import { daysBetween } from '../units/index.js';
 import type { Holding } from './stock.js';
 
 /** How a bottle stands in its life. `dying`: it will be past it before its last planned use, or within two months. */

@@ -1,5 +1,5 @@
 import { MATERIALS, plainBottle, type Bottle, type Supplies } from '../materials/index.js';
-import { isDate } from '../schedule/index.js';
+import { isDate } from '../units/index.js';
 
 /**
  * Bottles as rows of words, the way a table file holds them. A first line names the columns; unknown columns are left alone,

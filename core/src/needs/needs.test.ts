@@ -37,7 +37,7 @@ const umber = bottle('umber', 'wash-enamel', { price: 5 });
 const spirit = bottle('spirit', 'white-spirit', { sizeMl: 500, leftMl: 3, price: 4 });
 const shelfOf = (...bottles: Bottle[]) => suppliesOf({ bottles, materials: [] });
 const outlookOf = (pieces: Piece[], bottles: Bottle[] = [umber, spirit]) =>
-  planPieces(pieces, DEFAULT_WORKSHOP, { bottles, materials: [] }, DAY, 0);
+  planPieces({ pieces, workshop: DEFAULT_WORKSHOP, shelf: { bottles, materials: [] }, log: [], originDate: DAY, nowMin: 0 });
 const needs = (pieces: Piece[], bottles: Bottle[] = [umber, spirit], mixes: Mix[] = []) =>
   needsOf(pieces, outlookOf(pieces, bottles), { supplies: shelfOf(...bottles), mixes });
 const total = (uses: readonly { ml: number }[]): number => uses.reduce((sum, { ml }) => sum + ml, 0);

@@ -1,10 +1,9 @@
 import { useOf, type Portion, type Stores } from '../coverage/index.js';
 import { CATALOGUE } from '../materials/index.js';
 import { keepsOfMix, type MixComponent } from '../mixing/index.js';
-import { addDays, operationOf, type Outlook } from '../schedule/index.js';
+import { operationOf, type Outlook } from '../schedule/index.js';
+import { MINUTES_PER_DAY, addDays } from '../units/index.js';
 import type { Piece, Step } from '../subjects/index.js';
-
-const DAY_MIN = 1440;
 
 /** When a step is planned: minute of the plan and its evening's date; null where the plan found no place for it. */
 export interface When {
@@ -57,7 +56,7 @@ export function stepsInTime(outlook: Outlook): StepAt[] {
         stepIndex,
         step,
         startMin,
-        date: startMin === null ? null : addDays(outlook.originDate, Math.floor(startMin / DAY_MIN)),
+        date: startMin === null ? null : addDays(outlook.originDate, Math.floor(startMin / MINUTES_PER_DAY)),
       };
     }),
   );

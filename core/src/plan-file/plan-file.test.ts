@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { DEFAULT_WORKSHOP, addDays, daysBetween } from '../schedule/index.js';
+import { DEFAULT_WORKSHOP } from '../schedule/index.js';
+import { addDays, daysBetween } from '../units/index.js';
 import { finishOf, type Finish } from '../finishes/index.js';
 import { NO_INTENT, pieceFromTemplate, plainStep, templateById, type Piece, type Wish } from '../subjects/index.js';
 import type { Mix } from '../mixing/index.js';
@@ -55,6 +56,7 @@ const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
   mixes: [],
   finishes: [],
   pieces: [piece],
+  log: [],
   ...more,
 });
 

@@ -1,5 +1,8 @@
 import { isMaterialId, materialById, suppliesOf, type Bottle, type OwnMaterial, type Supplies } from '../materials/index.js';
-import { addDays, daysBetween, movedBy, type Workshop } from '../schedule/index.js';
+import { movedBy, type Workshop } from '../schedule/index.js';
+import type { LogEntry } from '../log/index.js';
+import { isTroubleId } from '../remedies/index.js';
+import { addDays, daysBetween, movedByDays } from '../units/index.js';
 import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
 import { effectById, isEffectId } from '../effects/index.js';
 import type { Finish } from '../finishes/index.js';
@@ -8,7 +11,7 @@ import { MOST_COMPONENTS, dilutionProblem, type Mix } from '../mixing/index.js';
 
 /** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
 export const PLAN_FORMAT = 'eveningtide';
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 export interface PlanFile {
   format: typeof PLAN_FORMAT;
@@ -24,6 +27,8 @@ export interface PlanFile {
   /** Saved sequences to apply again. */
   finishes: Finish[];
   pieces: Piece[];
+  /** What was done, oldest first. */
+  log: LogEntry[];
 }
 
 /** A fault in a plan file: where, what stands there, what may. */
@@ -191,6 +196,35 @@ export function* mixFaults(path: string, mix: Mix, supplies: Supplies): Generato
       );
 }
 
+/** What an entry of the log names that is not there. Bottles, mixes and zones may have gone since: that is no fault. */
+export function* entryFaults(
+  path: string,
+  entry: LogEntry,
+  { supplies, pieces }: { supplies: Supplies; pieces: ReadonlySet<string> },
+): Generator<PlanFault> {
+  yield* unknown(`${path}.pieceId`, entry.pieceId, pieces, 'the id of a piece');
+  const isOfStep = entry.kind === 'work' || entry.kind === 'left-out';
+  if (isOfStep && (entry.stepId === null || entry.step === null))
+    yield { path: `${path}.${entry.stepId === null ? 'stepId' : 'step'}`, value: 'null', allowed: `a step: “${entry.kind}” is of one` };
+  if (entry.kind === 'trouble' && entry.met === null) yield { path: `${path}.met`, value: 'null', allowed: 'the trouble that was met' };
+  yield* unknown(`${path}.met.trouble`, entry.met?.trouble ?? null, isTroubleId, 'a trouble of the handbook');
+  if (entry.endedAt !== null && entry.endedAt < entry.startedAt)
+    yield { path: `${path}.endedAt`, value: entry.endedAt, allowed: `not before it began, ${entry.startedAt}` };
+  if (entry.kind !== 'work' && entry.endedAt === null)
+    yield { path: `${path}.endedAt`, value: 'null', allowed: 'a time: only work goes on' };
+  if (!entry.step) return;
+  yield* unknown(`${path}.step.technique`, entry.step.technique, isTechniqueId, 'a technique of the catalogue');
+  yield* unknown(`${path}.step.material`, entry.step.material, supplies.isMaterial, 'a material of the catalogue or of your own, or null');
+}
+
+/** The same sitting of the same step is done once. */
+function* twiceDone(log: readonly LogEntry[]): Generator<PlanFault> {
+  const done = log.map(({ kind, pieceId, stepId, sitting }) => (kind === 'work' ? `${pieceId}/${stepId ?? ''}/${String(sitting)}` : null));
+  for (const [i, one] of done.entries())
+    if (one !== null && done.indexOf(one) < i)
+      yield { path: `log[${String(i)}].stepId`, value: one, allowed: 'a sitting that is logged once' };
+}
+
 /** Everything in a plan that points to something that is not there. The shape has been checked before. */
 export function planFaults(plan: PlanFile): PlanFault[] {
   const around: Surroundings = { supplies: suppliesOf(plan), mixes: ids(plan.mixes), places: ids(plan.workshop.climate.places) };
@@ -201,12 +235,16 @@ export function planFaults(plan: PlanFile): PlanFault[] {
     ...duplicates('finishes', plan.finishes),
     ...duplicates('mixes', plan.mixes),
     ...duplicates('workshop.climate.places', plan.workshop.climate.places),
+    ...duplicates('log', plan.log),
+    ...twiceDone(plan.log),
   ];
   for (const [i, own] of plan.materials.entries()) faults.push(...materialFaults(`materials[${String(i)}]`, own));
   for (const [i, bottle] of plan.bottles.entries()) faults.push(...bottleFaults(`bottles[${String(i)}]`, bottle, around.supplies));
   for (const [i, mix] of plan.mixes.entries()) faults.push(...mixFaults(`mixes[${String(i)}]`, mix, around.supplies));
   for (const [i, finish] of plan.finishes.entries()) faults.push(...finishFaults(`finishes[${String(i)}]`, finish, around.supplies));
   for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, around));
+  const pieces = ids(plan.pieces);
+  for (const [i, entry] of plan.log.entries()) faults.push(...entryFaults(`log[${String(i)}]`, entry, { ...around, pieces }));
   return faults;
 }
 
@@ -216,7 +254,7 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
   const days = daysBetween(plan.anchorDate, today);
   const day = (date: string | null): string | null => (date === null ? null : addDays(date, days));
   const { kept } = plan.workshop.planning;
-  const moment = (at: string | null): string | null => (at === null ? null : `${addDays(at.slice(0, 10), days)}${at.slice(10)}`);
+  const moment = (at: string | null): string | null => (at === null ? null : movedByDays(at, days));
   return {
     ...plan,
     anchorDate: null,
@@ -240,6 +278,12 @@ export function anchoredOn(plan: PlanFile, today: string): PlanFile {
       doneBy: day(piece.doneBy),
       archivedOn: day(piece.archivedOn),
       steps: piece.steps.map((step) => ({ ...step, pinnedAt: moment(step.pinnedAt) })),
+    })),
+    log: plan.log.map((entry) => ({
+      ...entry,
+      startedAt: movedByDays(entry.startedAt, days),
+      endedAt: moment(entry.endedAt),
+      dryTest: entry.dryTest && { ...entry.dryTest, at: movedByDays(entry.dryTest.at, days) },
     })),
   };
 }

@@ -59,6 +59,7 @@ const UPGRADES: readonly [from: number, upgrade: (plan: Loose) => Loose][] = [
   [2, fromVersion2],
   [3, fromVersion3],
   [4, fromVersion4],
+  [5, fromVersion5],
 ];
 
 /** Version 2 knew no finishes, no wishes and no settings for rules; a batch had nothing to say how alike it should be. */
@@ -105,4 +106,10 @@ function fromVersion3(plan: Loose): Loose {
 function fromVersion4(plan: Loose): Loose {
   const workshop = plan['workshop'];
   return { ...plan, version: 5, workshop: isObject(workshop) ? { ...workshop, planning: DEFAULT_WORKSHOP.planning } : workshop };
+}
+
+/** Version 5 had no log, and learnt nothing. */
+function fromVersion5(plan: Loose): Loose {
+  const workshop = plan['workshop'];
+  return { ...plan, version: 6, workshop: isObject(workshop) ? { ...workshop, learning: DEFAULT_WORKSHOP.learning } : workshop, log: [] };
 }

@@ -1,6 +1,5 @@
-import type { Interval } from '../units/index.js';
+import { MINUTES_PER_DAY, addDays, daysBetween, minutesOfClock, weekdayOf, type Interval } from '../units/index.js';
 import { daylightMinutes, type Daylight } from '../climate/index.js';
-import { MINUTES_PER_DAY, addDays, daysBetween, minutesOfClock, weekdayOf } from './dates.js';
 import type { Workshop } from './workshop.js';
 
 /** Evenings of the coming days as minutes from midnight of `originDate`; single dates replace the weekly pattern. */

@@ -1,6 +1,7 @@
 import type { Company } from '../sequence/index.js';
-import { expandRounds, mixKeyOf, subjectOf } from '../sequence/index.js';
+import { mixKeyOf, subjectOf } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
+import type { Doing } from './doing.js';
 
 /** What is done, without what tells steps apart that are the same: to the last number. */
 const recipeOf = (steps: readonly Step[]): string =>
@@ -10,15 +11,16 @@ const recipeOf = (steps: readonly Step[]): string =>
  * The pieces that one is made alongside: its batch, and those that got the same finish together with it. They vary where
  * one recipe differs from another. `startOf` tells when a step of another is planned.
  */
-export function companyOf(piece: Piece, pieces: readonly Piece[], startOf: (piece: Piece, stepIndex: number) => number | null): Company {
+export function companyOf(piece: Piece, doings: readonly Doing[], startOf: (piece: Piece, stepIndex: number) => number | null): Company {
   const own = subjectOf(piece).company;
   const { finish } = piece;
-  const fellows = finish === null ? [] : pieces.filter((other) => other.id !== piece.id && other.finish?.setId === finish.setId);
+  const others = finish === null ? [] : doings.filter((other) => other.piece.id !== piece.id && other.piece.finish?.setId === finish.setId);
+  const fellows = others.map((other) => other.piece);
   if (fellows.length === 0) return own;
   const recipe = recipeOf(piece.steps);
   const batch = Math.max(1, piece.members.length) + fellows.reduce((sum, other) => sum + Math.max(1, other.members.length), 0);
-  const mixed = fellows.flatMap((other) =>
-    expandRounds(other.steps, other.groups).flatMap((step, i) => {
+  const mixed = others.flatMap(({ piece: other, steps }) =>
+    steps.flatMap((step, i) => {
       const [mix, startMin] = [mixKeyOf(step), startOf(other, i)];
       return mix === null || startMin === null ? [] : [{ name: other.name, mix, technique: step.technique, startMin }];
     }),

@@ -1,6 +1,6 @@
 export * from './problem.js';
+export * from './operation-id.js';
 export * from './calendar.js';
-export * from './dates.js';
 export * from './workshop.js';
 export * from './kept-plan.js';
 export * from './plan-pieces.js';
@@ -8,6 +8,10 @@ export * from './outlook.js';
 export type { Plan, Placed } from '../solver/index.js';
 export * from './forecast.js';
 export { inWay, type Allowances } from './ways.js';
+export { beganAs, benchSupplies, planOf, problemOf, type Given, type Planned } from './given.js';
+export * from './doing.js';
+export { begunOf } from './begun.js';
+export * from './late.js';
 export * from './what-if.js';
 export * from './time-box.js';
 export * from './rotation.js';

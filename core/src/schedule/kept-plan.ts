@@ -1,13 +1,16 @@
-import { expandRounds } from '../sequence/index.js';
 import type { Start } from '../solver/index.js';
-import type { Piece } from '../subjects/index.js';
-import { addDays, clockOf, dateOf, minuteOf } from './dates.js';
-import { operationId } from './problem.js';
+import { clockOf, dateOf, minuteOf, movedByDays } from '../units/index.js';
+import { doingOf } from './doing.js';
+import type { Given } from './given.js';
+import { operationId } from './operation-id.js';
 import type { KeptPlan } from './workshop.js';
 
+export type Named = Pick<Given, 'pieces' | 'log' | 'originDate'>;
+
 /** What leads to a plan, told by names that outlast a day and changes of the sequence. */
-export function keptPlan(start: Start, pieces: readonly Piece[], originDate: string): KeptPlan {
-  const names = namesOf(pieces);
+export function keptPlan(start: Start, given: Named): KeptPlan {
+  const { originDate } = given;
+  const names = namesOf(given);
   const localTime = (minute: number): string => `${dateOf(originDate, minute)}T${clockOf(minute)}`;
   return {
     keptOn: originDate,
@@ -21,8 +24,9 @@ export function keptPlan(start: Start, pieces: readonly Piece[], originDate: str
 }
 
 /** A kept plan told for the pieces and the day as they are now; what is gone is left out. */
-export function startFrom(kept: KeptPlan, pieces: readonly Piece[], originDate: string): Start {
-  const ids = new Map([...namesOf(pieces)].map(([id, name]) => [name, id]));
+export function startFrom(kept: KeptPlan, given: Named): Start {
+  const { originDate } = given;
+  const ids = new Map([...namesOf(given)].map(([id, name]) => [name, id]));
   return {
     order: kept.order.flatMap((name) => ids.get(name) ?? []),
     keptFree: kept.keptFree.map((at) => minuteOf(originDate, at)),
@@ -34,10 +38,10 @@ export function startFrom(kept: KeptPlan, pieces: readonly Piece[], originDate: 
 }
 
 /** Each operation by its id, named by piece, step and sitting. */
-function namesOf(pieces: readonly Piece[]): Map<string, string> {
+export function namesOf({ pieces, log, originDate }: Named): Map<string, string> {
   const names = new Map<string, string>();
   for (const piece of pieces)
-    expandRounds(piece.steps, piece.groups).forEach((step, index) => {
+    doingOf(piece, log, originDate).steps.forEach((step, index) => {
       for (let sitting = 0; sitting < Math.max(1, step.coats); sitting++)
         names.set(operationId(piece, index, sitting), `${piece.id}/${step.id}/${String(sitting)}`);
     });
@@ -46,7 +50,7 @@ function namesOf(pieces: readonly Piece[]): Map<string, string> {
 
 /** A kept plan of a file whose dates are moved. */
 export function movedBy(kept: KeptPlan, days: number): KeptPlan {
-  const moved = (at: string): string => `${addDays(at.slice(0, 10), days)}${at.slice(10)}`;
+  const moved = (at: string): string => movedByDays(at, days);
   return {
     ...kept,
     keptOn: moved(kept.keptOn),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { planEvenings, planFaults } from '../solver/index.js';
-import { pieceFromTemplate, plainStep, splitPiece, templateById, type Piece, type Step } from '../subjects/index.js';
+import { splitPiece, type Piece } from '../subjects/index.js';
 import {
   DEFAULT_WORKSHOP,
   freeDays,
@@ -19,31 +19,17 @@ import {
   timeBox,
   waitsOf,
   type Given,
-  type Workshop,
 } from './index.js';
 import { CATALOGUE } from '../materials/index.js';
+import { MONDAY, everyEvening, vanWith, type Short } from './testing.js';
 
-const MONDAY = '2026-11-23';
-const every: Workshop['weekly'] = [0, 1, 2, 3, 4, 5, 6].map((weekday) => ({ weekday, start: '19:00', end: '21:00' }));
-const workshop = (more: Partial<Workshop> = {}): Workshop => ({ ...DEFAULT_WORKSHOP, weekly: every, ...more });
-type Short = [technique: string, material: string | null, more?: Partial<Step>];
-
-function piece(id: string, steps: readonly Short[], more: Partial<Piece> = {}): Piece {
-  const bare = pieceFromTemplate(templateById('van'), { id, name: id, scaleRatio: 76 });
-  return {
-    ...bare,
-    ...more,
-    steps: steps.map(([technique, material, given], i) =>
-      plainStep({ id: `s${String(i + 1)}`, technique, material, zones: ['all'], ...given }),
-    ),
-  };
-}
 const members = (count: number): Piece['members'] =>
   Array.from({ length: count }, (_, i) => ({ id: `m${String(i + 1)}`, label: `No. ${String(i + 1)}`, differences: [] }));
 const given = (pieces: Piece[], more: Partial<Given> = {}): Given => ({
   pieces,
-  workshop: workshop(),
+  workshop: everyEvening(),
   shelf: EMPTY_SHELF,
+  log: [],
   originDate: MONDAY,
   nowMin: 0,
   ...more,
@@ -54,10 +40,10 @@ const ENAMEL: Short[] = [
 ];
 
 describe('what if', () => {
-  const cold = workshop({ climate: { evening: { tempC: 21, rhPct: 45 }, night: { tempC: 9, rhPct: 85 }, places: [] } });
+  const cold = everyEvening({ climate: { evening: { tempC: 21, rhPct: 45 }, night: { tempC: 9, rhPct: 85 }, places: [] } });
   const slow = given(
     [
-      piece('van', [
+      vanWith('van', [
         ['brush-coat', 'oil-artist'],
         ['drybrush', 'acrylic-matt'],
       ]),
@@ -75,13 +61,13 @@ describe('what if', () => {
   test('a dryer saves an evening where water is what must go', () => {
     const thick = given(
       [
-        piece('van', [
+        vanWith('van', [
           ['brush-coat', 'acrylic-matt', { dryUm: 60 }],
           ['wash', 'wash-enamel'],
           ['drybrush', 'acrylic-matt'],
         ]),
       ],
-      { workshop: workshop({ climate: { evening: { tempC: 14, rhPct: 80 }, night: { tempC: 10, rhPct: 88 }, places: [] } }) },
+      { workshop: everyEvening({ climate: { evening: { tempC: 14, rhPct: 80 }, night: { tempC: 10, rhPct: 88 }, places: [] } }) },
     );
     const { planned } = planOtherwise(thick, { kind: 'dryer' });
     expect(Object.values(planned.plan.chosen)).toContain('cool-dryer');
@@ -92,13 +78,13 @@ describe('what if', () => {
   test('coats with whichever tool suits: without an airbrush all is brushed, and what was chosen is what the step becomes', () => {
     const sprayed = given(
       [
-        piece('van', [
+        vanWith('van', [
           ['airbrush-coat', 'acrylic-matt'],
           ['drybrush', 'acrylic-matt'],
         ]),
       ],
       {
-        workshop: workshop({ equipment: { ...DEFAULT_WORKSHOP.equipment, airbrush: false } }),
+        workshop: everyEvening({ equipment: { ...DEFAULT_WORKSHOP.equipment, airbrush: false } }),
       },
     );
     expect(planOtherwise(sprayed, { kind: 'as-is' }).planned.plan.unplaced).not.toEqual([]);
@@ -116,8 +102,8 @@ describe('what if', () => {
   });
 
   test('without a piece nothing of it is planned; one more evening is used', () => {
-    const two = given([piece('van', ENAMEL), piece('lorry', ENAMEL)], {
-      workshop: workshop({ weekly: [{ weekday: 0, start: '19:00', end: '21:00' }] }),
+    const two = given([vanWith('van', ENAMEL), vanWith('lorry', ENAMEL)], {
+      workshop: everyEvening({ weekly: [{ weekday: 0, start: '19:00', end: '21:00' }] }),
     });
     expect(Object.keys(planOtherwise(two, { kind: 'without', pieceId: 'lorry' }).doneMin)).toEqual(['van']);
     const [day] = freeDays(two);
@@ -140,7 +126,7 @@ describe('twenty minutes', () => {
   ];
 
   test('holds what fits, from now, and nothing that does not', () => {
-    const box = timeBox(given([piece('van', ENAMEL), piece('wagon', quick)], { nowMin: 600 }), 20);
+    const box = timeBox(given([vanWith('van', ENAMEL), vanWith('wagon', quick)], { nowMin: 600 }), 20);
     expect(box).toMatchObject({ fromMin: 600, toMin: 620, isDone: null });
     expect(box.inside.length).toBeGreaterThan(0);
     for (const { startMin, endMin } of box.inside) {
@@ -150,13 +136,13 @@ describe('twenty minutes', () => {
   });
 
   test('one wagon in one sitting: what is only nice to have is left out', () => {
-    const whole = timeBox(given([piece('wagon', quick)], { nowMin: 600 }), 400, 'wagon');
+    const whole = timeBox(given([vanWith('wagon', quick)], { nowMin: 600 }), 400, 'wagon');
     expect(whole).toMatchObject({ isDone: true, dropped: [] });
     const needed = whole.inside.at(-1)!.endMin - 600;
-    const short = timeBox(given([piece('wagon', quick)], { nowMin: 600 }), needed - 3, 'wagon');
+    const short = timeBox(given([vanWith('wagon', quick)], { nowMin: 600 }), needed - 3, 'wagon');
     expect(short.isDone).toBe(true);
     expect(short.dropped.map((id) => operationOf(id).stepIndex)).toEqual([1]);
-    expect(timeBox(given([piece('wagon', quick)], { nowMin: 600 }), 10, 'wagon').isDone).toBe(false);
+    expect(timeBox(given([vanWith('wagon', quick)], { nowMin: 600 }), 10, 'wagon').isDone).toBe(false);
   });
 
   test('a time that is none is refused', () => {
@@ -170,21 +156,25 @@ describe('going round like on a bench', () => {
       ['brush-coat', 'acrylic-matt', { handsOnMin: 4 }],
       ['drybrush', 'acrylic-satin', { handsOnMin: 4 }],
     ];
-    const outlook = planPieces(
-      [piece('van', coats), piece('filler', [['clean', null, { handsOnMin: 6 }]])],
-      workshop(),
-      EMPTY_SHELF,
-      MONDAY,
-      0,
-    );
-    const [wait] = waitsOf([piece('van', coats), piece('filler', [['clean', null, { handsOnMin: 6 }]])], outlook);
+    const outlook = planPieces({
+      pieces: [vanWith('van', coats), vanWith('filler', [['clean', null, { handsOnMin: 6 }]])],
+      workshop: everyEvening(),
+      shelf: EMPTY_SHELF,
+      log: [],
+      originDate: MONDAY,
+      nowMin: 0,
+    });
+    const [wait] = waitsOf([vanWith('van', coats), vanWith('filler', [['clean', null, { handsOnMin: 6 }]])], outlook);
     expect(wait!.waitMin).toBeGreaterThan(0);
     expect(wait!.modelsForNone).toBe(1 + Math.ceil(wait!.waitMin / 4));
     expect(wait!.filledBy).toEqual([{ pieceId: 'filler', stepIndex: 0, minutes: 6 }]);
     expect(wait!.idleMin).toBeCloseTo(wait!.waitMin - 6, 6);
     // a batch of so many waits no longer than the last takes
-    const batch = piece('van', coats, { members: members(wait!.modelsForNone) });
-    const [left] = waitsOf([batch], planPieces([batch], workshop(), EMPTY_SHELF, MONDAY, 0));
+    const batch = vanWith('van', coats, { members: members(wait!.modelsForNone) });
+    const [left] = waitsOf(
+      [batch],
+      planPieces({ pieces: [batch], workshop: everyEvening(), shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 }),
+    );
     expect(left === undefined || left.models === wait!.modelsForNone).toBe(true);
   });
 
@@ -194,25 +184,25 @@ describe('going round like on a bench', () => {
       ['brush-coat', 'acrylic-matt', { handsOnMin: 8 }],
       ['drybrush', 'acrylic-satin', { handsOnMin: 8 }],
     ];
-    const pairs = pairings(given([piece('van', waits), piece('lorry', waits), piece('box', [['clean', null, { handsOnMin: 100 }]])]));
+    const pairs = pairings(given([vanWith('van', waits), vanWith('lorry', waits), vanWith('box', [['clean', null, { handsOnMin: 100 }]])]));
     expect(pairs[0]!.pieceIds).toEqual(['van', 'lorry']);
     expect(pairs[0]!.together).toBeLessThan(pairs[0]!.apart);
     for (const { together, apart, idleMin, idleApartMin } of pairs) expect(together < apart || idleMin < idleApartMin).toBe(true);
-    expect(pairings(given([piece('van', waits)]))).toEqual([]);
+    expect(pairings(given([vanWith('van', waits)]))).toEqual([]);
   });
 
   test('a batch too long for the evening is proposed in two', () => {
     const coat: Short[] = [['brush-coat', 'acrylic-matt', { handsOnMin: 25 }]];
-    const long = piece('wagons', coat, { members: members(6) });
-    const [proposal, ...others] = splitProposals(given([long, piece('van', coat)]));
+    const long = vanWith('wagons', coat, { members: members(6) });
+    const [proposal, ...others] = splitProposals(given([long, vanWith('van', coat)]));
     expect(others).toEqual([]);
-    expect(proposal).toMatchObject({ pieceId: 'wagons', parts: [3, 3], evenings: 2 });
-    expect(proposal!.planned.plan.unplaced).toEqual([]);
-    expect(splitProposals(given([piece('van', coat, { members: members(2) })]))).toEqual([]);
+    expect(proposal).toMatchObject({ pieceId: 'wagons', parts: [3, 3] });
+    expect(proposal!.planned.plan).toMatchObject({ unplaced: [], eveningsUsed: 2 });
+    expect(splitProposals(given([vanWith('van', coat, { members: members(2) })]))).toEqual([]);
   });
 
   test('split, both halves have all that is done on theirs', () => {
-    const whole = piece(
+    const whole = vanWith(
       'wagons',
       [
         ['clean', null],
@@ -239,20 +229,22 @@ describe('going round like on a bench', () => {
 });
 
 describe('a kept plan', () => {
-  const pieces = [piece('van', ENAMEL), piece('lorry', ENAMEL)];
+  const pieces = [vanWith('van', ENAMEL), vanWith('lorry', ENAMEL)];
 
   test('is the same a day later, told for that day, and outlasts a step that goes', () => {
     const { open, problem } = problemOf(given(pieces));
     const { start, plan } = planEvenings(problem, { drafts: 60, seed: 4 });
-    const kept = keptPlan({ ...start, fromMin: { 'van/1/0': 1500 } }, open, MONDAY);
+    const kept = keptPlan({ ...start, fromMin: { 'van/1/0': 1500 } }, given(open));
     expect(kept.notBefore).toEqual([{ step: 'van/s2/0', at: '2026-11-24T01:00' }]);
-    const tomorrow = startFrom(kept, open, '2026-11-24');
+    const tomorrow = startFrom(kept, { ...given(open), originDate: '2026-11-24' });
     expect(tomorrow.order).toEqual(start.order);
     expect(tomorrow.fromMin).toEqual({ 'van/1/0': 60 });
     const shorter = pieces.map((one) => ({ ...one, steps: one.steps.slice(1) }));
-    expect(startFrom(kept, shorter, MONDAY).order.every((id) => ['van/0/0', 'lorry/0/0'].includes(id))).toBe(true);
-    const planning = { ...DEFAULT_WORKSHOP.planning, kept: keptPlan(start, open, MONDAY) };
-    expect(planPieces(pieces, workshop({ planning }), EMPTY_SHELF, MONDAY, 0).plan).toEqual(plan);
+    expect(startFrom(kept, given(shorter)).order.every((id) => ['van/0/0', 'lorry/0/0'].includes(id))).toBe(true);
+    const planning = { ...DEFAULT_WORKSHOP.planning, kept: keptPlan(start, given(open)) };
+    expect(
+      planPieces({ pieces, workshop: everyEvening({ planning }), shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 }).plan,
+    ).toEqual(plan);
   });
 
   test('moves with the dates of its file', () => {
@@ -267,7 +259,7 @@ describe('a kept plan', () => {
 });
 
 test('a repeat group may want another round, with all that is done in one', () => {
-  const grouped = piece(
+  const grouped = vanWith(
     'van',
     [
       ['wash', 'wash-oil', { groupId: 'g', handsOnMin: 10 }],
@@ -277,5 +269,5 @@ test('a repeat group may want another round, with all that is done in one', () =
       groups: [{ id: 'g', name: 'Again', rounds: 2, gate: 'dark enough' }],
     },
   );
-  expect(moreRoundsOf([grouped], workshop(), CATALOGUE)).toEqual([{ after: 'van/3/0', minutes: 15, chance: 0.25 }]);
+  expect(moreRoundsOf(given([grouped]))).toEqual([{ after: 'van/3/0', minutes: 15, chance: 0.25 }]);
 });

@@ -11,8 +11,19 @@ export interface PieceOutlook {
   findings: Finding[];
   /** Hands-on minutes of each step, for the whole batch. */
   handsOnMin: number[];
+  /** What each step is done in: one sitting, or one a coat. */
+  sittings: Sitting[][];
+  /** How many times as long as on its label each step's coat is taken to dry: as learnt, or as seen. */
+  dryPaces: number[];
   /** False where the plan found no place for a step; it is then shown as soon as drying allows. */
   placed: boolean[];
+}
+
+export interface Sitting {
+  /** Hands-on minutes that are planned. */
+  minutes: number;
+  /** When it was done, or since when it goes on, taken to last as planned. */
+  begun: (Interval & { isRunning: boolean }) | null;
 }
 
 export interface Outlook {

@@ -1,28 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plainBottle, EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
-import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
-import { DEFAULT_WORKSHOP, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
+import type { Piece } from '../subjects/index.js';
+import { operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
+import { MONDAY, eachDay, everyEvening, vanWith, type Short } from './testing.js';
 
-const MONDAY = '2026-11-23';
-
-const every: Workshop['weekly'] = [0, 1, 2, 3, 4, 5, 6].map((weekday) => ({ weekday, start: '19:00', end: '21:30' }));
-const workshop = (more: Partial<Workshop> = {}): Workshop => ({ ...DEFAULT_WORKSHOP, weekly: every, ...more });
-
-type Short = [technique: string, material: string | null, more?: Partial<Step>];
-
-function piece(id: string, steps: readonly Short[], more: Partial<Piece> = {}): Piece {
-  const bare = pieceFromTemplate(templateById('van'), { id, name: id, scaleRatio: 76 });
-  return {
-    ...bare,
-    ...more,
-    steps: steps.map(([technique, material, given], i) =>
-      plainStep({ id: `s${String(i + 1)}`, technique, material, zones: ['all'], ...given }),
-    ),
-  };
-}
-
-const plan = (pieces: readonly Piece[], bench = workshop(), now = 0): Outlook => planPieces(pieces, bench, EMPTY_SHELF, MONDAY, now);
+const workshop = (more: Partial<Workshop> = {}): Workshop => everyEvening({ weekly: eachDay('19:00', '21:30'), ...more });
+const plan = (pieces: readonly Piece[], bench = workshop(), now = 0): Outlook =>
+  planPieces({ pieces, workshop: bench, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: now });
 
 /** Day of the horizon on which each step of a piece begins. */
 const daysOf = (outlook: Outlook, id: string): number[] =>
@@ -37,22 +22,22 @@ const ENAMEL: Short[] = [
 
 describe('pieces in evenings', () => {
   test('what dries overnight is gone on with when it is ready', () => {
-    expect(daysOf(plan([piece('van', ENAMEL)]), 'van')).toEqual([0, 1]);
+    expect(daysOf(plan([vanWith('van', ENAMEL)]), 'van')).toEqual([0, 1]);
   });
 
   test('nothing is put before now', () => {
     const now = 2 * 1440 + 20 * 60;
-    for (const placed of plan([piece('van', ENAMEL)], workshop(), now).plan.placed) expect(placed.startMin).toBeGreaterThanOrEqual(now);
+    for (const placed of plan([vanWith('van', ENAMEL)], workshop(), now).plan.placed) expect(placed.startMin).toBeGreaterThanOrEqual(now);
   });
 
   test('a pinned step stays where it is', () => {
-    const pinned = piece('van', [['brush-coat', 'acrylic-matt', { pinnedAt: '2026-11-26T20:00' }]]);
+    const pinned = vanWith('van', [['brush-coat', 'acrylic-matt', { pinnedAt: '2026-11-26T20:00' }]]);
     expect(plan([pinned]).plan.placed[0]?.startMin).toBe(3 * 1440 + 20 * 60);
   });
 
   test('a wait is kept, though the paint were ready', () => {
     const [first, second] = plan([
-      piece('van', [
+      vanWith('van', [
         ['brush-coat', 'acrylic-matt'],
         ['drybrush', 'acrylic-satin', { waitMin: 3 * 1440 }],
       ]),
@@ -67,7 +52,7 @@ describe('pieces in evenings', () => {
       lastEnd(
         plan(
           [
-            piece('van', [
+            vanWith('van', [
               ['wash', 'wash-oil', { dryingPlace }],
               ['drybrush', 'acrylic-matt'],
             ]),
@@ -79,7 +64,7 @@ describe('pieces in evenings', () => {
   });
 
   test('two colours through the airbrush have a cleaning between, one colour on two pieces has none', () => {
-    const sprayed = (id: string, colour: string): Piece => piece(id, [['airbrush-coat', 'acrylic-matt', { colour }]]);
+    const sprayed = (id: string, colour: string): Piece => vanWith(id, [['airbrush-coat', 'acrylic-matt', { colour }]]);
     const cleanings = (second: string): number =>
       plan([sprayed('a', '#334433'), sprayed('b', second)]).plan.cleanings.filter(
         (c, _i, all) => c.fromMin < Math.max(...all.map((other) => other.fromMin)),
@@ -98,21 +83,22 @@ describe('pieces in evenings', () => {
       openedOn: '2016-11-23',
     });
     const told = (openedOn: string | null): string[] =>
-      planPieces(
-        [piece('van', [['brush-coat', 'acrylic-matt', { bottleId: 'b1' }]])],
-        workshop(),
-        { bottles: [{ ...bottle, openedOn }], materials: [] },
-        MONDAY,
-        0,
-      ).pieces[0]!.findings.map((finding) => finding.rule);
+      planPieces({
+        pieces: [vanWith('van', [['brush-coat', 'acrylic-matt', { bottleId: 'b1' }]])],
+        workshop: workshop(),
+        shelf: { bottles: [{ ...bottle, openedOn }], materials: [] },
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).pieces[0]!.findings.map((finding) => finding.rule);
     expect(told('2016-11-23')).toContain('old-bottle');
     expect(told('2026-11-20')).not.toContain('old-bottle');
     expect(told(null)).not.toContain('old-bottle');
   });
 
   test('a name that is not known is refused, not skipped', () => {
-    expect(() => plan([piece('van', [['varnish-by-mop', 'acrylic-matt']])])).toThrow(RangeError);
-    expect(() => plan([piece('van', [['brush-coat', 'moon-dust']])])).toThrow(RangeError);
+    expect(() => plan([vanWith('van', [['varnish-by-mop', 'acrylic-matt']])])).toThrow(RangeError);
+    expect(() => plan([vanWith('van', [['brush-coat', 'moon-dust']])])).toThrow(RangeError);
   });
 });
 
@@ -120,7 +106,7 @@ describe('pieces that should match', () => {
   const filter = (pinnedAt: string): Short => ['filter', 'wash-acrylic', { dilution: { thinner: 'water', parts: [1, 6] }, pinnedAt }];
   const set = { finish: { finishId: 'f', version: 1, setId: 'train' }, likeness: 'alike' as const };
   const hints = (second: string, more: Partial<Piece> = set): string[] =>
-    plan([piece('first', [filter('2026-11-23T19:00')], set), piece('second', [filter(second)], more)]).pieces.flatMap(
+    plan([vanWith('first', [filter('2026-11-23T19:00')], set), vanWith('second', [filter(second)], more)]).pieces.flatMap(
       ({ pieceId, findings }) => findings.filter(({ rule }) => rule === 'unmixed-batch').map(({ message }) => `${pieceId}: ${message}`),
     );
 
@@ -145,7 +131,7 @@ describe('the planning problem', () => {
   test('lags run forward between operations that exist, and no window closes before it opens', () => {
     fc.assert(
       fc.property(coats, (steps) => {
-        const { operations, drying = [] } = planningProblem([piece('a', steps)], workshop(), supplies, MONDAY, 0);
+        const { operations, drying = [] } = planningProblem([vanWith('a', steps)], workshop(), supplies, MONDAY, 0);
         const order = operations.map((operation) => operation.id);
         expect(new Set(order).size).toBe(order.length);
         for (const lag of drying) {
@@ -163,7 +149,7 @@ describe('the planning problem', () => {
   test('operations of a piece are named by piece, step and sitting, and the name is read back', () => {
     const { operations } = planningProblem(
       [
-        piece('a', [
+        vanWith('a', [
           ['brush-coat', 'acrylic-matt'],
           ['wash', 'wash-oil'],
         ]),

@@ -1,23 +1,17 @@
-import { suppliesOf, type Shelf, type Supplies } from '../materials/index.js';
+import type { Supplies } from '../materials/index.js';
 import { airOverEvenings } from '../climate/index.js';
-import {
-  checkWithFixes,
-  elapsedMinutes,
-  expandRounds,
-  handsOnMinutes,
-  sittings,
-  subjectOf,
-  type SequenceProblem,
-} from '../sequence/index.js';
-import { planEvenings, type Placed } from '../solver/index.js';
-import type { Interval } from '../units/index.js';
+import { checkWithFixes, elapsedMinutes, handsOnMinutes, sittings, subjectOf, type SequenceProblem } from '../sequence/index.js';
+import type { Placed } from '../solver/index.js';
+import { daysBetween, type Interval } from '../units/index.js';
 import type { Piece } from '../subjects/index.js';
+import { begunOf, pastEvenings } from './begun.js';
 import { companyOf } from './company.js';
-import { daysBetween } from './dates.js';
-import { startFrom } from './kept-plan.js';
+import { doingOf, type Doing } from './doing.js';
+import { benchSupplies, planOf, type Given } from './given.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
 import { overfull } from './overfull.js';
-import { benchOf, operationId, placesOf, planningProblem, type Bench } from './problem.js';
+import { operationId } from './operation-id.js';
+import { benchOf, placesOf } from './problem.js';
 import type { Workshop } from './workshop.js';
 
 /** Where and when the steps of a piece are carried out. */
@@ -27,28 +21,37 @@ interface Placing {
   originDate: string;
   evenings: readonly Interval[];
   placed: ReadonlyMap<string, Placed>;
-  /** All pieces, for what they have in common. */
-  pieces?: readonly Piece[];
+  /** All pieces as they stand, for what they have in common; left out: this one alone, with nothing done. */
+  doings?: readonly Doing[];
+  /** What has begun, at its real minutes, by operation. */
+  begun?: ReadonlyMap<string, Interval>;
 }
 
-/** The steps of a piece at the minutes a plan gives them, in the bench's air. */
+/** The steps of a piece at the minutes a plan gives them, or at which they were done, in the bench's air. */
 export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem {
-  const { workshop, supplies, originDate, evenings, placed, pieces = [piece] } = placing;
+  const { workshop, supplies, originDate, placed, doings = [doingOf(piece, [], originDate)], begun = new Map() } = placing;
   const bench = benchOf(workshop, supplies);
-  const steps = expandRounds(piece.steps, piece.groups);
+  const own = doings.find((doing) => doing.piece.id === piece.id);
+  if (!own) throw new RangeError(`piece must be one of those that are placed, got '${piece.id}'`);
+  const { steps, dryFactors } = own;
+  const spanOf = (one: Piece, index: number, sitting: number): Interval | null => {
+    const id = operationId(one, index, sitting);
+    const planned = placed.get(id);
+    return begun.get(id) ?? (planned ? { fromMin: planned.startMin, toMin: planned.endMin } : null);
+  };
   const spans = steps.map((step, index) => {
-    const first = placed.get(operationId(piece, index, 0));
-    const last = placed.get(operationId(piece, index, sittings(step, piece, bench).length - 1));
-    return first && last
-      ? { startMin: first.startMin, minutes: last.endMin - first.startMin }
-      : { startMin: null, minutes: elapsedMinutes(step, piece, bench) };
+    const first = spanOf(piece, index, 0);
+    const last = spanOf(piece, index, sittings(step, piece, bench).length - 1);
+    return { startMin: first?.fromMin ?? null, minutes: first && last ? last.toMin - first.fromMin : elapsedMinutes(step, piece, bench) };
   });
+  const evenings = [...pastEvenings(workshop, originDate, doings), ...placing.evenings];
   return {
     subject: {
       ...subjectOf(piece),
-      company: companyOf(piece, pieces, (other, index) => placed.get(operationId(other, index, 0))?.startMin ?? null),
+      company: companyOf(piece, doings, (other, index) => spanOf(other, index, 0)?.fromMin ?? null),
     },
     steps,
+    dryFactors,
     startsMin: spans.map((span) => span.startMin),
     durationsMin: spans.map((span) => span.minutes),
     bench: airOverEvenings(workshop.climate, evenings),
@@ -68,20 +71,28 @@ export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem
  * Places the steps of all pieces into the painter's evenings and checks every sequence at the times it then has. What is
  * archived takes no evening. @throws RangeError when a piece names a technique, material or substrate that is not known.
  */
-export function planPieces(pieces: readonly Piece[], workshop: Workshop, shelf: Shelf, originDate: string, nowMin: number): Outlook {
-  const supplies = suppliesOf(shelf);
-  const open = pieces.filter((piece) => piece.archivedOn === null);
-  const problem = planningProblem(open, workshop, supplies, originDate, nowMin);
-  const { wishes, kept } = workshop.planning;
-  const { plan, cost, bounds } = planEvenings(problem, { wishes, start: kept && startFrom(kept, open, originDate) });
+export function planPieces(given: Given): Outlook {
+  const { workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
+  const {
+    open,
+    problem,
+    planned: { plan, cost, bounds },
+  } = planOf({ ...given, supplies });
   const evenings = problem.calendar?.evenings ?? [];
   const placed = new Map(plan.placed.map((p) => [p.id, p]));
-  const placing = { workshop, supplies, originDate, evenings, placed, pieces: open };
-  const outlooks = open.map((piece) => outlookOf(piece, sequenceProblem(piece, placing), benchOf(workshop, supplies)));
+  const doings = open.map((piece) => doingOf(piece, log, originDate));
+  const begun = begunOf(doings, benchOf(workshop, supplies), nowMin);
+  const placing = { workshop, supplies, originDate, evenings, placed, doings, begun };
+  const outlooks = doings.map((doing) => outlookOf(doing, sequenceProblem(doing.piece, placing), placing));
   return { originDate, plan, cost, bounds, evenings, pieces: outlooks, overfull: overfull(open, outlooks, workshop) };
 }
 
-function outlookOf(piece: Piece, sequence: SequenceProblem, bench: Bench): PieceOutlook {
+function outlookOf(
+  { piece, progress, dryFactors }: Doing,
+  sequence: SequenceProblem,
+  { workshop, supplies, begun }: Pick<Placing, 'workshop' | 'supplies'> & { begun: ReadonlyMap<string, Interval> },
+): PieceOutlook {
+  const bench = benchOf(workshop, supplies);
   const { steps: reports, findings } = checkWithFixes(sequence);
   return {
     pieceId: piece.id,
@@ -89,6 +100,13 @@ function outlookOf(piece: Piece, sequence: SequenceProblem, bench: Bench): Piece
     reports,
     findings,
     handsOnMin: sequence.steps.map((step) => handsOnMinutes(step, piece, bench)),
+    sittings: sequence.steps.map((step, index) =>
+      sittings(step, piece, bench).map((minutes, sitting) => {
+        const span = begun.get(operationId(piece, index, sitting));
+        return { minutes, begun: span ? { ...span, isRunning: progress.sat(step.id, sitting)?.endMin === null } : null };
+      }),
+    ),
+    dryPaces: sequence.steps.map((step, index) => (supplies.pace?.dryingFactorOf(step) ?? 1) * (dryFactors[index] ?? 1)),
     placed: sequence.startsMin.map((start) => start !== null),
   };
 }

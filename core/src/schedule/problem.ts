@@ -1,10 +1,10 @@
 import { labOf } from '../colour/index.js';
 import { quantileFactor, stageMinutes } from '../drying/index.js';
 import type { Air } from '../climate/index.js';
+import type { LogEntry } from '../log/index.js';
 import type { Supplies } from '../materials/index.js';
 import {
   betweenCoatsMinutes,
-  expandRounds,
   incomingOf,
   relativeOpenings,
   sittings,
@@ -16,7 +16,10 @@ import {
 import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Stand } from '../solver/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
-import { MINUTES_PER_DAY, daysBetween, minuteOf } from './dates.js';
+import { MINUTES_PER_DAY, daysBetween, minuteOf } from '../units/index.js';
+import { begunOf, pastEvenings, withoutBegun } from './begun.js';
+import { doingOf, type Doing } from './doing.js';
+import { operationId } from './operation-id.js';
 import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
 
@@ -39,15 +42,6 @@ export const benchOf = (workshop: Workshop, supplies: Supplies, allows: Allowanc
   boothModels: workshop.equipment.boothModels,
 });
 
-/** One sitting of one step: the n-th coat where coats are laid apart, else the whole step. */
-export const operationId = (piece: Piece, index: number, sitting: number): string => `${piece.id}/${String(index)}/${String(sitting)}`;
-
-/** Reads an operation's id back. */
-export function operationOf(id: string): { pieceId: string; stepIndex: number; sitting: number } {
-  const [pieceId = '', stepIndex = '', sitting = ''] = id.split('/');
-  return { pieceId, stepIndex: Number(stepIndex), sitting: Number(sitting) };
-}
-
 export const placesOf = (workshop: Workshop): Record<string, Air> =>
   Object.fromEntries(workshop.climate.places.map((place) => [place.id, place.air]));
 
@@ -59,7 +53,7 @@ const airbrushed = (step: Step, bench: Bench): boolean => incomingOf(step, bench
 
 /** A wet coat takes room until it is dry-hard. */
 function standOf(piece: Piece, step: Step, { workshop, supplies }: Bench): Stand | null {
-  const material = step.material === null ? null : supplies.material(step.material);
+  const { material } = incomingOf(step, supplies);
   if (!material?.drying) return null;
   const film = { dryUm: step.dryUm ?? material.drying.referenceDryUm, airflow: step.drying };
   const own = step.dryingPlace === null ? null : (placesOf(workshop)[step.dryingPlace] ?? null);
@@ -79,13 +73,7 @@ const handsAt = (step: Step, durationMin: number, bench: Bench) =>
     ? { durationMin, resources: ['hands', 'airbrush'], colour: colourOf(step) }
     : { durationMin, resources: ['hands'], colour: null };
 
-function operationsOf(
-  piece: Piece,
-  steps: readonly Step[],
-  lags: readonly DryingLag[],
-  originDate: string,
-  bench: Bench,
-): ScheduleOperation[] {
+function operationsOf({ piece, steps }: Doing, lags: readonly DryingLag[], originDate: string, bench: Bench): ScheduleOperation[] {
   const dueMin = piece.doneBy === null ? null : (daysBetween(originDate, piece.doneBy) + 1) * MINUTES_PER_DAY;
   return steps.flatMap((step, index) => {
     const own = sittings(step, piece, bench);
@@ -117,7 +105,7 @@ function operationsOf(
 }
 
 /** The steps of a piece are done in their order, each after the wait that is wanted. */
-function orderOf(piece: Piece, steps: readonly Step[], bench: Bench): ScheduleLag[] {
+function orderOf({ piece, steps }: Doing, bench: Bench): ScheduleLag[] {
   const row = steps.flatMap((step, index) =>
     sittings(step, piece, bench).map((_, sitting) => ({
       id: operationId(piece, index, sitting),
@@ -130,12 +118,13 @@ function orderOf(piece: Piece, steps: readonly Step[], bench: Bench): ScheduleLa
 const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, nightMin: minutes }, close: null });
 
 /** The openings in evening air and in night air make the windows of one lag; careful plans take longer drying times. */
-function dryingOf(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
-  const asIs = dryingAsIs(piece, steps, bench);
+function dryingOf(doing: Doing, bench: Bench): DryingLag[] {
+  const { steps } = doing;
+  const asIs = dryingAsIs(doing, bench);
   const others = waysOf(bench.allows).map(({ id, done }) => {
     // a step that has not this way keeps its own
     const inThisWay = steps.map((step) => done(step, bench.supplies) ?? step);
-    return { id, windows: new Map(dryingAsIs(piece, inThisWay, bench).map((lag) => [`${lag.from} ${lag.to}`, lag.windows])) };
+    return { id, windows: new Map(dryingAsIs({ ...doing, steps: inThisWay }, bench).map((lag) => [`${lag.from} ${lag.to}`, lag.windows])) };
   });
   if (others.length === 0) return asIs;
   return asIs.map((lag) => {
@@ -147,14 +136,14 @@ function dryingOf(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag
   });
 }
 
-function dryingAsIs(piece: Piece, steps: readonly Step[], bench: Bench): DryingLag[] {
+function dryingAsIs({ piece, steps, dryFactors }: Doing, bench: Bench): DryingLag[] {
   const { workshop, supplies } = bench;
   const subject = subjectOf(piece);
   const places = placesOf(workshop);
   const factor = quantileFactor(workshop.careful ? 'p80' : 'p50');
   const pair = (o: RelativeOpening): string => `${String(o.fromIndex)}:${String(o.toIndex)}`;
-  const evening = relativeOpenings(subject, steps, workshop.climate.evening, places, supplies);
-  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places, supplies).map((o) => [pair(o), o]));
+  const evening = relativeOpenings(subject, steps, workshop.climate.evening, places, supplies, dryFactors);
+  const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places, supplies, dryFactors).map((o) => [pair(o), o]));
   const lastSitting = steps.map((step) => sittings(step, piece, bench).length - 1);
   const between = evening.map((opening) => ({
     from: operationId(piece, opening.fromIndex, lastSitting[opening.fromIndex] ?? 0),
@@ -166,7 +155,7 @@ function dryingAsIs(piece: Piece, steps: readonly Step[], bench: Bench): DryingL
     Array.from({ length: lastSitting[index] ?? 0 }, (_, n): DryingLag => ({
       from: operationId(piece, index, n),
       to: operationId(piece, index, n + 1),
-      windows: [always(betweenCoatsMinutes(step, bench) * factor)],
+      windows: [always(betweenCoatsMinutes(step, bench) * factor * (dryFactors[index] ?? 1))],
     })),
   );
   return [...between, ...coats];
@@ -182,26 +171,31 @@ function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: num
   });
 }
 
-/** The planning problem of some pieces, from a minute of an origin date on. */
+/** The planning problem of some pieces, from a minute of an origin date on: of what is not done yet. */
 export function planningProblem(
   pieces: readonly Piece[],
   workshop: Workshop,
   supplies: Supplies,
   originDate: string,
   nowMin: number,
-  allows: Allowances = {},
+  { allows = {}, log = [] }: { allows?: Allowances; log?: readonly LogEntry[] } = {},
 ): ScheduleProblem {
   const bench = benchOf(workshop, supplies, allows);
   const { equipment, climate, airbrushCleanMin } = workshop;
-  const expanded = pieces.map((piece) => {
-    const steps = expandRounds(piece.steps, piece.groups);
-    return { piece, steps, drying: dryingOf(piece, steps, bench) };
-  });
-  const painted = expanded.flatMap(({ steps }) => steps.filter(({ material }) => material !== null));
+  const doings = pieces.map((piece) => doingOf(piece, log, originDate));
+  const painted = doings.flatMap(({ steps }) => steps.filter(({ material }) => material !== null));
+  const evenings = eveningsFrom(workshop, originDate, HORIZON_DAYS);
+  const drying = doings.map((doing) => dryingOf(doing, bench));
+  const whole = {
+    operations: doings.flatMap((doing, i) => operationsOf(doing, drying[i] ?? [], originDate, bench)),
+    lags: doings.flatMap((doing) => orderOf(doing, bench)),
+    drying: drying.flat(),
+  };
+  const begun = begunOf(doings, bench, nowMin);
+  // hands are taken until what is going on is done
+  const notBeforeMin = Math.max(nowMin, ...[...begun.values()].map(({ toMin }) => toMin));
   return {
-    operations: expanded.flatMap(({ piece, steps, drying }) => operationsOf(piece, steps, drying, originDate, bench)),
-    lags: expanded.flatMap(({ piece, steps }) => orderOf(piece, steps, bench)),
-    drying: expanded.flatMap(({ drying }) => drying),
+    ...withoutBegun(whole, begun, [...pastEvenings(workshop, originDate, doings), ...evenings], nowMin),
     setup: {
       resource: 'airbrush',
       minutes: airbrushCleanMin,
@@ -215,9 +209,9 @@ export function planningProblem(
       ),
     },
     calendar: {
-      evenings: eveningsFrom(workshop, originDate, HORIZON_DAYS),
+      evenings,
       daylight: daylightFrom(workshop, originDate, HORIZON_DAYS),
-      notBeforeMin: nowMin,
+      notBeforeMin,
     },
     capacities: {
       hands: 1,

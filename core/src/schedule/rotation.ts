@@ -1,9 +1,9 @@
-import { planEvenings, type PlannedEvenings } from '../solver/index.js';
+import type { PlannedEvenings } from '../solver/index.js';
 import { modelsOf, splitPiece, type Piece } from '../subjects/index.js';
 import type { Interval } from '../units/index.js';
 import type { Outlook } from './outlook.js';
-import { operationOf } from './problem.js';
-import { problemOf, type Given } from './what-if.js';
+import { operationOf } from './operation-id.js';
+import { planOf, type Given } from './given.js';
 
 /** A wait within one evening: from the end of one step of a piece until its next may begin. */
 export interface Waiting {
@@ -75,8 +75,6 @@ export interface SplitProposal {
   pieceId: string;
   /** Models in each part. */
   parts: number[];
-  evenings: number;
-  finishMin: number;
   planned: PlannedEvenings;
 }
 
@@ -84,8 +82,7 @@ const DRAFTS = 100;
 
 /** Batches that would be done sooner or in fewer evenings if they were worked in two parts. */
 export function splitProposals(given: Given): SplitProposal[] {
-  const plan = (pieces: readonly Piece[]): PlannedEvenings =>
-    planEvenings(problemOf({ ...given, pieces }).problem, { wishes: given.workshop.planning.wishes, drafts: DRAFTS });
+  const plan = (pieces: readonly Piece[]): PlannedEvenings => planOf({ ...given, pieces }, { start: null, drafts: DRAFTS }).planned;
   const now = plan(given.pieces);
   return given.pieces
     .filter(({ members, archivedOn }) => members.length > 1 && archivedOn === null)
@@ -98,8 +95,6 @@ export function splitProposals(given: Given): SplitProposal[] {
         {
           pieceId: piece.id,
           parts: halves.map(({ members }) => members.length),
-          evenings: planned.plan.eveningsUsed,
-          finishMin: planned.plan.finishMin ?? 0,
           planned,
         },
       ];
@@ -120,8 +115,7 @@ export interface Pairing {
 /** Pieces that fill each other's waits best, the best first: what to have on the bench at the same time. */
 export function pairings(given: Given): Pairing[] {
   const open = given.pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
-  const plan = (pieces: readonly Piece[]): PlannedEvenings =>
-    planEvenings(problemOf({ ...given, pieces }).problem, { wishes: given.workshop.planning.wishes });
+  const plan = (pieces: readonly Piece[]): PlannedEvenings => planOf({ ...given, pieces }, { start: null }).planned;
   const alone = new Map(open.map((piece) => [piece.id, plan([piece]).cost]));
   const all = open.flatMap((first, i) =>
     open.slice(i + 1).flatMap((second): Pairing[] => {

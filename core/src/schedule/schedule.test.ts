@@ -2,22 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
-import {
-  DEFAULT_WORKSHOP,
-  addDays,
-  clockOf,
-  dateOf,
-  daysBetween,
-  eveningsFrom,
-  isDate,
-  isLocalDateTime,
-  minuteOf,
-  minutesOfClock,
-  operationOf,
-  planPieces,
-  weekdayOf,
-  type Workshop,
-} from './index.js';
+import { DEFAULT_WORKSHOP, eveningsFrom, operationOf, planPieces, type Workshop } from './index.js';
+import { addDays, clockOf, dateOf, daysBetween, isDate, isLocalDateTime, minuteOf, minutesOfClock, weekdayOf } from '../units/index.js';
 
 const MONDAY = '2026-11-23';
 
@@ -101,7 +87,14 @@ describe('pieces in evenings', () => {
   ]);
 
   test('a sound sequence planned is a sound sequence done', () => {
-    const outlook = planPieces([wagon], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 1000);
+    const outlook = planPieces({
+      pieces: [wagon],
+      workshop: DEFAULT_WORKSHOP,
+      shelf: EMPTY_SHELF,
+      log: [],
+      originDate: MONDAY,
+      nowMin: 1000,
+    });
     expect(outlook.plan.unplaced).toEqual([]);
     const [own] = outlook.pieces;
     expect(own?.findings.filter((finding) => finding.severity !== 'hint')).toEqual([]);
@@ -109,27 +102,41 @@ describe('pieces in evenings', () => {
   });
 
   test('careful drying never finishes earlier than typical', () => {
-    const finish = (careful: boolean) => planPieces([wagon], { ...DEFAULT_WORKSHOP, careful }, EMPTY_SHELF, MONDAY, 0).plan.finishMin ?? 0;
+    const finish = (careful: boolean) =>
+      planPieces({
+        pieces: [wagon],
+        workshop: { ...DEFAULT_WORKSHOP, careful },
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).plan.finishMin ?? 0;
     expect(finish(true)).toBeGreaterThanOrEqual(finish(false));
   });
 
   test('a colder night never finishes earlier', () => {
     const finish = (tempC: number) =>
-      planPieces(
-        [wagon],
-        { ...DEFAULT_WORKSHOP, climate: { ...DEFAULT_WORKSHOP.climate, night: { tempC, rhPct: 60 } } },
-        EMPTY_SHELF,
-        MONDAY,
-        0,
-      ).plan.finishMin ?? 0;
+      planPieces({
+        pieces: [wagon],
+        workshop: { ...DEFAULT_WORKSHOP, climate: { ...DEFAULT_WORKSHOP.climate, night: { tempC, rhPct: 60 } } },
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).plan.finishMin ?? 0;
     expect(finish(8)).toBeGreaterThanOrEqual(finish(20));
   });
 
   test('coats with a wait between are sittings of their own; short waits are not', () => {
     const sittings = (material: string, technique: string) =>
-      planPieces([piece('w', [step('1', technique, material, { coats: 2 })])], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0).plan.placed.map(
-        (p) => operationOf(p.id).sitting,
-      );
+      planPieces({
+        pieces: [piece('w', [step('1', technique, material, { coats: 2 })])],
+        workshop: DEFAULT_WORKSHOP,
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).plan.placed.map((p) => operationOf(p.id).sitting);
     expect(sittings('acrylic-matt', 'airbrush-coat')).toEqual([0, 1]);
     expect(sittings('chipping-medium', 'spray-coat')).toEqual([0]);
   });
@@ -137,7 +144,14 @@ describe('pieces in evenings', () => {
   test('a batch takes longer than one piece and less than each alone', () => {
     const batch = { ...wagon, members: ['22', '23', '27'].map((label) => ({ id: label, label, differences: [] })) };
     const minutes = (p: Piece) =>
-      planPieces([p], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0).pieces[0]!.handsOnMin.reduce((a, b) => a + b, 0);
+      planPieces({
+        pieces: [p],
+        workshop: DEFAULT_WORKSHOP,
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).pieces[0]!.handsOnMin.reduce((a, b) => a + b, 0);
     expect(minutes(batch)).toBeGreaterThan(minutes(wagon));
     expect(minutes(batch)).toBeLessThan(3 * minutes(wagon));
   });
@@ -145,33 +159,47 @@ describe('pieces in evenings', () => {
   test('a step for some pieces of a batch takes less than one for all', () => {
     const members = ['22', '23', '27'].map((label) => ({ id: label, label, differences: [] }));
     const minutes = (only: string[] | null) =>
-      planPieces(
-        [{ ...wagon, members, steps: [step('1', 'drybrush', 'acrylic-matt', { members: only })] }],
-        DEFAULT_WORKSHOP,
-        EMPTY_SHELF,
-        MONDAY,
-        0,
-      ).pieces[0]!.handsOnMin[0]!;
+      planPieces({
+        pieces: [{ ...wagon, members, steps: [step('1', 'drybrush', 'acrylic-matt', { members: only })] }],
+        workshop: DEFAULT_WORKSHOP,
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).pieces[0]!.handsOnMin[0]!;
     expect(minutes(['22'])).toBeLessThan(minutes(null));
   });
 
   test('what is archived takes no evening', () => {
-    const { plan, pieces } = planPieces([{ ...wagon, archivedOn: MONDAY }], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0);
+    const { plan, pieces } = planPieces({
+      pieces: [{ ...wagon, archivedOn: MONDAY }],
+      workshop: DEFAULT_WORKSHOP,
+      shelf: EMPTY_SHELF,
+      log: [],
+      originDate: MONDAY,
+      nowMin: 0,
+    });
     expect(plan.placed).toEqual([]);
     expect(pieces).toEqual([]);
   });
 
   test('without an airbrush its steps find no place, and the reason is told', () => {
     const bare = { ...DEFAULT_WORKSHOP, equipment: { ...DEFAULT_WORKSHOP.equipment, airbrush: false } };
-    const { plan } = planPieces([wagon], bare, EMPTY_SHELF, MONDAY, 0);
+    const { plan } = planPieces({ pieces: [wagon], workshop: bare, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 });
     expect(plan.unplaced[0]).toEqual({ id: 'wagon/2/0', why: 'the workshop has no airbrush' });
   });
 
   test('a small booth takes a batch in loads', () => {
     const batch = { ...wagon, members: ['22', '23', '27', '28'].map((label) => ({ id: label, label, differences: [] })) };
     const minutes = (boothModels: number) =>
-      planPieces([batch], { ...DEFAULT_WORKSHOP, equipment: { ...DEFAULT_WORKSHOP.equipment, boothModels } }, EMPTY_SHELF, MONDAY, 0)
-        .pieces[0]!.handsOnMin[1]!;
+      planPieces({
+        pieces: [batch],
+        workshop: { ...DEFAULT_WORKSHOP, equipment: { ...DEFAULT_WORKSHOP.equipment, boothModels } },
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).pieces[0]!.handsOnMin[1]!;
     // the base of 4 minutes once a load
     expect(minutes(1) - minutes(4)).toBe(3 * 4);
   });
@@ -181,7 +209,9 @@ describe('pieces in evenings', () => {
     const crowded = { ...DEFAULT_WORKSHOP, climate: { ...DEFAULT_WORKSHOP.climate, places } };
     const members = ['22', '23', '27'].map((label) => ({ id: label, label, differences: [] }));
     const coat = [step('1', 'brush-coat', 'enamel-matt', { dryingPlace: 'cupboard' })];
-    const full = (more: Partial<Piece>) => planPieces([piece('w', coat, more)], crowded, EMPTY_SHELF, MONDAY, 0).overfull;
+    const full = (more: Partial<Piece>) =>
+      planPieces({ pieces: [piece('w', coat, more)], workshop: crowded, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 })
+        .overfull;
     expect(full({ members })).toMatchObject([{ place: 'Airing cupboard', models: 3, room: 2, pieceIds: ['w'] }]);
     expect(full({ members: members.slice(0, 2) })).toEqual([]);
   });
@@ -202,8 +232,14 @@ describe('pieces in evenings', () => {
       note: '',
     };
     const ready = (material: string) =>
-      planPieces([piece('w', [step('1', 'brush-coat', material)])], DEFAULT_WORKSHOP, { bottles: [], materials: [slow] }, MONDAY, 0)
-        .pieces[0]!.reports[0]!.ripening!;
+      planPieces({
+        pieces: [piece('w', [step('1', 'brush-coat', material)])],
+        workshop: DEFAULT_WORKSHOP,
+        shelf: { bottles: [], materials: [slow] },
+        log: [],
+        originDate: MONDAY,
+        nowMin: 0,
+      }).pieces[0]!.reports[0]!.ripening!;
     const [own, usual] = [ready('thick-green'), ready('acrylic-matt')];
     expect(own.dryHardMin).toBeGreaterThan(usual.dryHardMin);
   });
@@ -213,7 +249,14 @@ describe('pieces in evenings', () => {
       step('1', 'brush-coat', 'enamel-matt', { pinnedAt: '2026-11-24T19:30' }),
       step('2', 'drybrush', 'acrylic-matt', { pinnedAt: '2026-11-24T20:30' }),
     ]);
-    const { pieces } = planPieces([pinned], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0);
+    const { pieces } = planPieces({
+      pieces: [pinned],
+      workshop: DEFAULT_WORKSHOP,
+      shelf: EMPTY_SHELF,
+      log: [],
+      originDate: MONDAY,
+      nowMin: 0,
+    });
     expect(pieces[0]?.reports[1]?.startMin).toBe(1440 + 1230);
     expect(pieces[0]?.findings.map((f) => f.rule)).toEqual(['too-soon']);
     expect(pieces[0]?.findings[0]?.fixes[0]?.way).toBe('release');
@@ -225,18 +268,21 @@ describe('pieces in evenings', () => {
       [step('1', 'powder-dry', 'pigment-self-adhesive', { groupId: 'g' }), step('2', 'inspect', null, { groupId: 'g' })],
       { groups: [{ id: 'g', name: 'Dust', rounds: 3, gate: 'Enough?' }] },
     );
-    expect(planPieces([rounds], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0).plan.placed).toHaveLength(6);
+    expect(
+      planPieces({ pieces: [rounds], workshop: DEFAULT_WORKSHOP, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 }).plan.placed,
+    ).toHaveLength(6);
   });
 
   test('in air too damp to dry the rest is not planned, and the reason is told', () => {
     const damp = { tempC: 18, rhPct: 99 };
-    const { plan } = planPieces(
-      [wagon],
-      { ...DEFAULT_WORKSHOP, climate: { evening: damp, night: damp, places: [] } },
-      EMPTY_SHELF,
-      MONDAY,
-      0,
-    );
+    const { plan } = planPieces({
+      pieces: [wagon],
+      workshop: { ...DEFAULT_WORKSHOP, climate: { evening: damp, night: damp, places: [] } },
+      shelf: EMPTY_SHELF,
+      log: [],
+      originDate: MONDAY,
+      nowMin: 0,
+    });
     expect(plan.unplaced.length).toBeGreaterThan(0);
     expect(plan.unplaced[0]?.why).toContain('never dries');
   });

@@ -1,6 +1,6 @@
 import { planEvenings, type Plan, type PlannedEvenings, type ScheduleProblem } from '../solver/index.js';
-import { MINUTES_PER_DAY } from './dates.js';
-import { problemOf, type Given } from './what-if.js';
+import { MINUTES_PER_DAY } from '../units/index.js';
+import { problemOf, type Given } from './given.js';
 
 /** What is best done in a short time, right now. */
 export interface TimeBox {
@@ -13,6 +13,8 @@ export interface TimeBox {
   dropped: string[];
   /** Whether the chosen piece gets done in it; null where none was chosen. */
   isDone: boolean | null;
+  /** Evenings that it saves; the box itself is none, unless it is what is left of one. */
+  savedEvenings: number;
   /** The plan with the box used, and without it. */
   withBox: PlannedEvenings;
   without: PlannedEvenings;
@@ -50,6 +52,8 @@ export function timeBox(given: Given, minutes: number, pieceId: string | null = 
   const due = pieceId === null ? problem : { ...problem, operations: problem.operations.map((one) => droppable(one, chosen, toMin)) };
   const withBox = planEvenings(boxed(due, nowMin, toMin), { wishes: GET_ON, drafts: DRAFTS });
   const without = planEvenings(problem, { wishes: GET_ON, drafts: DRAFTS });
+  // an evening that is on is cut to the box: then it counts as one in both plans
+  const isOn = problem.calendar?.evenings.some((e) => e.fromMin <= nowMin && nowMin < e.toMin) === true;
   const inside = withBox.plan.placed.filter(({ startMin, endMin }) => startMin >= nowMin && endMin <= toMin);
   return {
     fromMin: nowMin,
@@ -58,6 +62,7 @@ export function timeBox(given: Given, minutes: number, pieceId: string | null = 
     cleanings: withBox.plan.cleanings.filter((c) => c.fromMin >= nowMin && c.fromMin < toMin),
     dropped: withBox.plan.dropped,
     isDone: pieceId === null ? null : withBox.plan.unplaced.length === 0 && inside.length === withBox.plan.placed.length,
+    savedEvenings: without.cost.evenings - withBox.cost.evenings + (isOn || inside.length === 0 ? 0 : 1),
     withBox,
     without,
   };

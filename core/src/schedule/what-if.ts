@@ -1,21 +1,9 @@
-import { suppliesOf, type Shelf } from '../materials/index.js';
-import { planEvenings, type PlannedEvenings } from '../solver/index.js';
-import type { Piece } from '../subjects/index.js';
+import type { PlannedEvenings } from '../solver/index.js';
 import { eveningsFrom } from './calendar.js';
-import { addDays, MINUTES_PER_DAY, weekdayOf } from './dates.js';
-import { startFrom } from './kept-plan.js';
-import { planningProblem } from './problem.js';
+import { addDays, MINUTES_PER_DAY, weekdayOf } from '../units/index.js';
+import { planOf, type Given } from './given.js';
 import type { Allowances } from './ways.js';
-import type { SingleDate, Workshop } from './workshop.js';
-
-/** All that a plan is made from. */
-export interface Given {
-  pieces: readonly Piece[];
-  workshop: Workshop;
-  shelf: Shelf;
-  originDate: string;
-  nowMin: number;
-}
+import type { SingleDate } from './workshop.js';
 
 /** What could be otherwise. */
 export type Otherwise =
@@ -32,6 +20,23 @@ export interface Alternative {
   planned: PlannedEvenings;
   /** The day each piece would be done, as minutes; without those that find no place. */
   doneMin: Record<string, number>;
+}
+
+/** How a plan differs from another: less than 0 is fewer, or sooner. */
+export interface Difference {
+  evenings: number;
+  days: number;
+  cleanings: number;
+}
+
+/** What a plan has more of than the plan as it is. */
+export function differenceTo(now: PlannedEvenings, other: PlannedEvenings): Difference {
+  const day = ({ cost }: PlannedEvenings): number => Math.floor(cost.finishMin / MINUTES_PER_DAY);
+  return {
+    evenings: other.cost.evenings - now.cost.evenings,
+    days: day(other) - day(now),
+    cleanings: other.plan.cleanings.length - now.plan.cleanings.length,
+  };
 }
 
 /** So many drafts each alternative is worked on: enough to be compared fairly, quick enough to be asked for (our number). */
@@ -64,18 +69,10 @@ function changed({ workshop, pieces, ...rest }: Given, otherwise: Otherwise): { 
   }
 }
 
-/** The problem of what is given; what is archived takes no evening. */
-export function problemOf({ pieces, workshop, shelf, originDate, nowMin }: Given, allows: Allowances = {}) {
-  const open = pieces.filter(({ archivedOn }) => archivedOn === null);
-  return { open, problem: planningProblem(open, workshop, suppliesOf(shelf), originDate, nowMin, allows) };
-}
-
 /** The plan as it would be if something were otherwise: as much work is put into each, so that they compare. */
 export function planOtherwise(now: Given, otherwise: Otherwise): Alternative {
   const { given, allows } = changed(now, otherwise);
-  const { open, problem } = problemOf(given, allows);
-  const { wishes, kept } = given.workshop.planning;
-  const planned = planEvenings(problem, { wishes, start: kept && startFrom(kept, open, given.originDate), drafts: DRAFTS });
+  const { planned } = planOf(given, { allows, drafts: DRAFTS });
   const doneMin: Record<string, number> = {};
   for (const { id, endMin } of planned.plan.placed) {
     const pieceId = id.split('/')[0] ?? '';

@@ -39,7 +39,7 @@ const aWorkshop: fc.Arbitrary<Workshop> = fc
 
 const anOutlook: fc.Arbitrary<Outlook> = fc
   .tuple(aPiece('a'), aPiece('b'), aWorkshop)
-  .map(([a, b, workshop]) => planPieces([a, b], workshop, EMPTY_SHELF, MONDAY, 0));
+  .map(([a, b, workshop]) => planPieces({ pieces: [a, b], workshop, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 }));
 
 describe('whatever pieces are planned', () => {
   test('no placed step comes too soon, too late or between windows', () => {
@@ -75,7 +75,14 @@ describe('whatever pieces are planned', () => {
   test('fixes are offered one of each kind, and each changes something', () => {
     fc.assert(
       fc.property(aPiece('a'), (piece) => {
-        const [own] = planPieces([piece], DEFAULT_WORKSHOP, EMPTY_SHELF, MONDAY, 0).pieces;
+        const [own] = planPieces({
+          pieces: [piece],
+          workshop: DEFAULT_WORKSHOP,
+          shelf: EMPTY_SHELF,
+          log: [],
+          originDate: MONDAY,
+          nowMin: 0,
+        }).pieces;
         for (const finding of own!.findings) {
           expect(finding.fixes.length).toBeLessThanOrEqual(6);
           expect(new Set(finding.fixes.map((fix) => fix.way)).size).toBe(finding.fixes.length);

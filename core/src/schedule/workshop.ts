@@ -70,6 +70,12 @@ export interface KeptPlan {
   notBefore: { step: string; at: string }[];
 }
 
+/** Whether plans are made with what the bench has learnt from the log. */
+export interface Learning {
+  minutes: boolean;
+  drying: boolean;
+}
+
 export interface Workshop {
   weekly: WeeklyEvening[];
   dates: SingleDate[];
@@ -88,6 +94,7 @@ export interface Workshop {
   /** Rules taken more or less seriously than judged. */
   rules: RuleSetting[];
   planning: Planning;
+  learning: Learning;
 }
 
 /** A quiet start: four evenings a week, a heated room that cools at night. Our numbers. */
@@ -106,4 +113,5 @@ export const DEFAULT_WORKSHOP: Workshop = {
   schools: { ...USUAL_SCHOOLS },
   rules: [],
   planning: { wishes: { ...USUAL_WISHES }, kept: null },
+  learning: { minutes: true, drying: true },
 };

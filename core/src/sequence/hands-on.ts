@@ -20,7 +20,7 @@ const ROOMY: HandsOnBench = { supplies: CATALOGUE, boothModels: Infinity };
 
 /** Wait between the coats of one step, minutes; 0 for a single coat. */
 export function betweenCoatsMinutes(step: Step, { supplies }: Pick<HandsOnBench, 'supplies'> = ROOMY): number {
-  const drying = step.material === null ? null : supplies.material(step.material).drying;
+  const drying = incomingOf(step, supplies).material?.drying;
   return step.coats > 1 && drying ? drying.betweenCoatsMin : 0;
 }
 
@@ -31,7 +31,7 @@ export const coatsApart = (step: Step, bench: Pick<HandsOnBench, 'supplies'> = R
 /**
  * Hands-on minutes of a step: what the painter typed, else a base plus time per area, cover and coat, for every piece
  * of the batch that it is done on, plus waits between coats that are too short for anything else. What is sprayed gets
- * the base once for each load of the booth. Whole minutes, at least 1. Common practice; the figures are the technique's.
+ * the base once for each load of the booth. What the bench has learnt scales it. Whole minutes, at least 1. Common practice; the figures are the technique's.
  */
 export function handsOnMinutes(step: Step, piece: Piece, bench: HandsOnBench = ROOMY): number {
   const models = modelsOf(step, piece);
@@ -41,12 +41,14 @@ export function handsOnMinutes(step: Step, piece: Piece, bench: HandsOnBench = R
   const areaDm2 = piece.zones.filter((zone) => named.has(zone.id)).reduce((sum, zone) => sum + zone.areaMm2, 0) / MM2_PER_DM2;
   const cover = Math.max(LEAST_COVER, (step.coverPct ?? usualCoverPct) / 100);
   const work = handsOn.perDm2Min * areaDm2 * cover * step.coats * models;
-  const loads = incomingOf(step, bench.supplies).sprayed ? Math.ceil(models / bench.boothModels) : 1;
+  const { sprayed, tool } = incomingOf(step, bench.supplies);
+  const loads = sprayed ? Math.ceil(models / bench.boothModels) : 1;
+  const pace = bench.supplies.pace?.minutesFactorOf(step.technique, tool) ?? 1;
   // while the last piece of a batch gets its coat, the first dries: the short wait is not waited twice
   const idle = coatsApart(step, bench)
     ? 0
     : Math.max(0, betweenCoatsMinutes(step, bench) * (step.coats - 1) - (work * (models - 1)) / models);
-  return Math.max(1, Math.round(handsOn.baseMin * Math.max(1, loads) + work + idle));
+  return Math.max(1, Math.round((handsOn.baseMin * Math.max(1, loads) + work) * pace + idle));
 }
 
 /** Minutes of each sitting a step is done in: one, or one a coat. */

@@ -1,4 +1,4 @@
-import { CATALOGUE, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
+import { CATALOGUE, slowed, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import { techniqueById, type Need, type Technique } from '../techniques/index.js';
 import { buildOf, type Build } from './build.js';
@@ -52,7 +52,8 @@ export function incomingOf(step: Step, supplies: Supplies = CATALOGUE): Incoming
 
 function workOut(step: Step, supplies: Supplies): Incoming {
   const technique = techniqueById(step.technique);
-  const material = step.material === null ? null : supplies.material(step.material);
+  const asLabelled = step.material === null ? null : supplies.material(step.material);
+  const material = asLabelled && slowed(asLabelled, supplies.pace?.dryingFactorOf(step) ?? 1);
   const tool = step.tool ?? usualTool(technique, material);
   const sprayed = SPRAY_TOOLS.has(tool);
   const solvents = new Map<SolventClass, string>();

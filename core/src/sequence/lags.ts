@@ -24,6 +24,7 @@ export function relativeOpenings(
   air: Air,
   places: Readonly<Record<string, Air>> = {},
   supplies: Supplies = CATALOGUE,
+  dryFactors: readonly number[] = [],
 ): RelativeOpening[] {
   const pairs = new Map<string, RelativeOpening>();
   for (const { stepIndex, opening } of allOpenings({
@@ -34,6 +35,7 @@ export function relativeOpenings(
     bench: constantAir(air),
     places,
     supplies,
+    dryFactors,
   })) {
     const fromIndex = opening.layer.stepIndex;
     const list = opening.list.map((gap) => ({ fromMin: gap.fromMin - opening.layer.endMin, toMin: gap.toMin - opening.layer.endMin }));

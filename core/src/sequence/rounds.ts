@@ -27,6 +27,9 @@ export function expandRounds(steps: readonly Step[], groups: readonly StepGroup[
 /** The id of the step that a round's step stands for. */
 export const stepIdOf = (id: string): string => id.split(ROUND_MARK)[0] ?? id;
 
+/** The round that a step as done belongs to, from 1. */
+export const roundOf = (id: string): number => Number(id.slice(stepIdOf(id).length + ROUND_MARK.length) || 1);
+
 /** A fix for the steps as done, told for the steps as planned: what hits several rounds of a step hits it once. */
 export function fixForPlanned(fix: Fix, done: readonly Step[], planned: readonly Step[]): Fix {
   const place = (at: number): number => {

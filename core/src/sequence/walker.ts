@@ -1,8 +1,8 @@
 import { airAt, constantAir, type Air, type AirSpan } from '../climate/index.js';
-import { CATALOGUE, type Supplies } from '../materials/index.js';
+import { CATALOGUE, slowed, type Supplies } from '../materials/index.js';
 import type { Step, Waiver } from '../subjects/index.js';
 import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
-import { firstOpen } from '../units/index.js';
+import { MINUTES_PER_DAY, firstOpen } from '../units/index.js';
 import type { Finding, RuleSeverities } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin } from './layer.js';
@@ -25,6 +25,8 @@ export interface SequenceProblem {
   durationsMin: readonly number[];
   /** Bench air over the same clock. */
   bench: readonly AirSpan[];
+  /** How much slower than foreseen each step's coat was seen to dry; 1 where it was not looked at or the list is left out. */
+  dryFactors?: readonly number[];
   /** Air of drying places by id; a place that is not listed is the bench. */
   places?: Readonly<Record<string, Air>>;
   /** What materials and bottles mean; the bare catalogue where it is left out. */
@@ -120,7 +122,8 @@ export interface Visitor {
   wantsAll?: boolean;
 }
 
-const MINUTES_PER_DAY = 1440;
+const asSeen = (incoming: Incoming, factor: number): Incoming =>
+  factor === 1 || !incoming.material ? incoming : { ...incoming, material: slowed(incoming.material, factor) };
 
 /**
  * The walk that everything shares: each step in time order, then its outcome applied. It can be forked, to go on from
@@ -152,7 +155,7 @@ export class Walk {
     const step = steps[stepIndex];
     if (!step) throw new RangeError(`step ${String(stepIndex)} is not one of ${String(steps.length)}`);
     const { state } = this;
-    const incoming = incomingOf(step, supplies);
+    const incoming = asSeen(incomingOf(step, supplies), this.problem.dryFactors?.[stepIndex] ?? 1);
     const zones = zonesReached(state, step, incoming);
     const fromMin = this.clock + (step.waitMin ?? 0);
     const openings = openingsFor(zones, steps, stepIndex, incoming, visitor.wantsAll ? -Infinity : Math.min(fromMin, given ?? fromMin));

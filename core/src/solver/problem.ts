@@ -23,6 +23,8 @@ export interface ScheduleOperation {
   dueMin?: number | null;
   /** Begins at this minute, drying or not; later only where what it follows by a clock lag is not done by then. */
   pinnedMin?: number | null;
+  /** It must start in one of these stretches, which what is already done has opened; a pinned one does not ask. Left out: whenever. */
+  startsIn?: readonly Interval[];
   /** Must lie in daylight. */
   daylight?: boolean;
   /** What it costs to leave it out where it would miss its `dueMin`; null or left out: it must be done. */

@@ -98,6 +98,9 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
   };
 }
 
+/** The same work as a step of its own: in no group, pinned nowhere, wished for by nobody. */
+export const onItsOwn = (step: Step, id: string): Step => ({ ...step, id, groupId: null, pinnedAt: null, fromWish: null });
+
 /** What a mix of one's own says of a step: changed by hand, it is no longer that mix. */
 const OF_THE_MIX = ['technique', 'material', 'bottleId', 'dilution', 'colour'] as const satisfies (keyof Step)[];
 

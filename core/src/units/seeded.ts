@@ -9,3 +9,6 @@ export function seededFrom(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** A number of the standard normal distribution (Box and Muller 1958, citation from memory). */
+export const normal = (random: () => number): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

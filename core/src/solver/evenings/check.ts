@@ -37,7 +37,15 @@ export function planFaults(problem: ScheduleProblem, plan: Plan): string[] {
   });
   const lies = (startMin: number, endMin: number, list: readonly Interval[]): boolean =>
     list.some((e) => startMin >= e.fromMin - SLACK && endMin <= e.toMin + SLACK);
-  for (const { id, durationMin, releaseMin = 0, daylight: wantsLight = false, dropCost = null } of ways) {
+  for (const {
+    id,
+    durationMin,
+    releaseMin = 0,
+    pinnedMin = null,
+    startsIn = null,
+    daylight: wantsLight = false,
+    dropCost = null,
+  } of ways) {
     const p = at.get(id);
     if (dropped.has(id) && dropCost === null) faults.push(`${id} must not be left out`);
     if (!p) {
@@ -46,6 +54,7 @@ export function planFaults(problem: ScheduleProblem, plan: Plan): string[] {
     }
     if (Math.abs(p.endMin - p.startMin - durationMin) > SLACK) faults.push(`${id} takes the wrong time`);
     if (p.startMin < Math.max(notBeforeMin, releaseMin) - SLACK) faults.push(`${id} starts before it may`);
+    if (startsIn && pinnedMin === null && !lies(p.startMin, p.startMin, startsIn)) faults.push(`${id} starts where nothing is open for it`);
     if (!lies(p.startMin, p.endMin, evenings)) faults.push(`${id} lies in no evening`);
     if (wantsLight && !lies(p.startMin, p.endMin, daylight)) faults.push(`${id} is in the dark`);
   }

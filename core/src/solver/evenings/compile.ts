@@ -31,6 +31,8 @@ export interface Node {
   releaseMin: number;
   dueMin: number | null;
   pinnedMin: number | null;
+  /** Null: whenever. */
+  startsIn: readonly Interval[] | null;
   daylight: boolean;
   dropCost: number | null;
   stands: Stand | null;
@@ -71,7 +73,8 @@ export function compile(problem: ScheduleProblem): Compiled {
     const wrong = modes.find(({ durationMin }) => !(durationMin >= 0 && durationMin < Infinity));
     if (wrong) throw new RangeError(`durationMin of '${operation.id}' must be at least 0, got ${String(wrong.durationMin)}`);
     const { id, job = id, releaseMin = 0, dueMin = null, pinnedMin = null, daylight = false, dropCost = null, stands = null } = operation;
-    return { index, id, job, modes, releaseMin, dueMin, pinnedMin, daylight, dropCost, stands, into: [], successors: [] };
+    const { startsIn = null } = operation;
+    return { index, id, job, modes, releaseMin, dueMin, pinnedMin, startsIn, daylight, dropCost, stands, into: [], successors: [] };
   });
   const nodeOf = (id: string): Node => {
     const node = nodes[indexOf.get(id) ?? -1];

@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY } from '../../units/index.js';
 import { doneAt, firstEndingAfter } from './drying-clock.js';
 import type { Compiled, Node } from './compile.js';
 import { modeOf, type Draft } from './placing.js';
@@ -54,8 +55,6 @@ const SECOND_BEST = 0.7;
 /** Room that is safe: so much of the drying time, and so many minutes before a window closes or an evening ends. */
 const SAFE_SHARE = 0.25;
 const SAFE_MIN = 15;
-const DAY_MIN = 1440;
-
 const shortOf = (slackMin: number, wantedMin: number): number => (wantedMin <= 0 ? 0 : Math.min(1, Math.max(0, 1 - slackMin / wantedMin)));
 
 /** Judges a draft. The higher `total`, the worse. */
@@ -112,9 +111,9 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
     UNPLACED * unplaced +
     MISSED_PIN * missedPins +
     LATE * late +
-    (LATE_PER_DAY * lateMin) / DAY_MIN +
+    (LATE_PER_DAY * lateMin) / MINUTES_PER_DAY +
     100 * droppedCost +
-    (wishes.soonest * PER_DAY_SOONER * (finishMin - notBeforeMin)) / DAY_MIN +
+    (wishes.soonest * PER_DAY_SOONER * (finishMin - notBeforeMin)) / MINUTES_PER_DAY +
     wishes.fewest * eveningsUsed +
     wishes.easy * fullness * 2 +
     wishes.safe * TIGHT * tightness +

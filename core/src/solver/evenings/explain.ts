@@ -10,6 +10,8 @@ import type { Plan } from './plan.js';
 export type Binding =
   /** It begins as early as the plan does. */
   | { kind: 'now' }
+  /** What is done already is ready then. */
+  | { kind: 'released'; untilMin: number }
   | { kind: 'pinned' }
   /** What it follows is done only then; `waitMin` where a wait is wanted as well. */
   | { kind: 'follows'; by: string; untilMin: number; waitMin: number }
@@ -66,7 +68,7 @@ interface Limit {
 function limitsOf({ nodes, notBeforeMin, evenings }: Compiled, plan: Plan, node: Node, start: number): Limit[] {
   const at = new Map(plan.placed.map((p) => [p.id, p]));
   const limits: Limit[] = [{ atMin: notBeforeMin, binding: { kind: 'now' } }];
-  if (node.releaseMin > notBeforeMin) limits.push({ atMin: node.releaseMin, binding: { kind: 'now' } });
+  if (node.releaseMin > notBeforeMin) limits.push({ atMin: node.releaseMin, binding: { kind: 'released', untilMin: node.releaseMin } });
   if (node.pinnedMin !== null) limits.push({ atMin: node.pinnedMin, binding: { kind: 'pinned' } });
   for (const { from, windows, isClock } of node.into) {
     const source = nodes[from];

@@ -10,43 +10,12 @@ import {
   planFaults,
   solveSchedule,
   whyNotEarlier,
-  type DryingLag,
-  type ScheduleOperation,
   type ScheduleProblem,
 } from '../index.js';
+import { DAY, dry, eveningsFor, inEvenings, op, spray, work } from './testing.js';
 
-const DAY = 1440;
-const evenings = Array.from({ length: 20 }, (_, day) => ({ fromMin: day * DAY + 1170, toMin: day * DAY + 1290 }));
-const work = (minutes: number) => ({ eveningMin: minutes, nightMin: minutes });
-const op = (id: string, durationMin: number, more: Partial<ScheduleOperation> = {}): ScheduleOperation => ({
-  id,
-  job: id[0] ?? '',
-  durationMin,
-  resources: ['hands'],
-  ...more,
-});
-const spray = (id: string, durationMin: number, colour: string, more: Partial<ScheduleOperation> = {}) =>
-  op(id, durationMin, { resources: ['hands', 'airbrush'], colour, ...more });
-const dry = (from: string, to: string, open: number, close: number | null = null): DryingLag => ({
-  from,
-  to,
-  windows: [{ open: work(open), close: close === null ? null : work(close) }],
-});
-const problem = (operations: ScheduleOperation[], drying: DryingLag[] = [], more: Partial<ScheduleProblem> = {}): ScheduleProblem => ({
-  operations,
-  lags: operations.flatMap(({ id, job }, i) => {
-    const before = operations
-      .slice(0, i)
-      .reverse()
-      .find((one) => one.job === job);
-    return before ? [{ from: before.id, to: id, minMin: 0, maxMin: null }] : [];
-  }),
-  drying,
-  setup: { resource: 'airbrush', minutes: 6, holds: ['hands'] },
-  capacities: { hands: 1, airbrush: 1 },
-  calendar: { evenings, daylight: [], notBeforeMin: 0 },
-  ...more,
-});
+const evenings = eveningsFor(20);
+const problem = inEvenings;
 const startsOf = (p: ScheduleProblem) => new Map(planEvenings(p).plan.placed.map(({ id, startMin }) => [id, startMin]));
 
 describe('why not earlier', () => {
@@ -62,7 +31,7 @@ describe('why not earlier', () => {
     expect(because(full, 'b1')).toMatchObject({ kind: 'evening' });
     const pinned = problem([op('a1', 10, { pinnedMin: 1200 })]);
     expect(because(pinned, 'a1')).toEqual({ kind: 'pinned' });
-    const late = problem([op('a1', 10)], [], { calendar: { evenings, daylight: [], notBeforeMin: 1180 } });
+    const late = problem([op('a1', 10)], [], { daylight: [], notBeforeMin: 1180 });
     expect(because(late, 'a1')).toEqual({ kind: 'now' });
   });
 
@@ -84,7 +53,8 @@ describe('why not earlier', () => {
   test('daylight, and a name that is not there', () => {
     const weekend = [{ fromMin: 480, toMin: 700 }];
     const p = problem([op('a1', 30, { daylight: true })], [], {
-      calendar: { evenings: weekend, daylight: [{ fromMin: 540, toMin: 930 }], notBeforeMin: 0 },
+      evenings: weekend,
+      daylight: [{ fromMin: 540, toMin: 930 }],
     });
     expect(because(p, 'a1')).toEqual({ kind: 'daylight', untilMin: 540 });
     expect(() => because(p, 'zz')).toThrow("got 'zz'");
@@ -309,4 +279,39 @@ test('a kept plan that no longer works gives way to simple rules', () => {
   const crowded = planEvenings(problem([op('a1', 60), op('b1', 100)]), { start });
   expect(crowded.plan.unplaced).toEqual([]);
   expect(crowded.plan.placed[0]!.startMin).toBe(evenings[0]!.fromMin);
+});
+
+describe('what is done already', () => {
+  const within = (...startsIn: [number, number][]) => ({ startsIn: startsIn.map(([fromMin, toMin]) => ({ fromMin, toMin })) });
+
+  test('opens stretches in which alone an operation may start', () => {
+    expect(startsOf(problem([op('a1', 10, within([1200, 1210]))])).get('a1')).toBe(1200);
+    // the first is in no evening
+    expect(startsOf(problem([op('a1', 10, within([300, 400], [DAY + 1180, DAY + 1185]))])).get('a1')).toBe(DAY + 1180);
+  });
+
+  test('what closes soon comes before what can wait', () => {
+    const p = problem([op('b1', 60), op('a1', 20, within([0, 1180]))]);
+    expect(startsOf(p).get('a1')).toBeLessThanOrEqual(1180);
+    expect(planEvenings(p).plan.unplaced).toEqual([]);
+  });
+
+  test('a stretch in no evening leaves it without a place; the bound knows, the check does not take it', () => {
+    const p = problem([op('a1', 10, within([300, 400]))]);
+    const { plan, bounds } = planEvenings(p);
+    expect(plan.unplaced.map(({ id }) => id)).toEqual(['a1']);
+    expect(bounds.finishMin).toBe(Infinity);
+    expect(planFaults(p, { ...plan, unplaced: [], placed: [{ id: 'a1', startMin: 1170, endMin: 1180 }] })).toEqual([
+      'a1 starts where nothing is open for it',
+    ]);
+  });
+
+  test('a pin does not ask; a move outside is refused; a release is told as such', () => {
+    expect(startsOf(problem([op('a1', 10, { ...within([300, 400]), pinnedMin: 1200 })])).get('a1')).toBe(1200);
+    const p = problem([op('a1', 10, within([1200, 1240]))]);
+    expect(moved(p, planEvenings(p), 'a1', 1250).why).toContain('closed');
+    const later = problem([op('a1', 10, { releaseMin: 1190 })]);
+    expect(whyNotEarlier(later, planEvenings(later).plan, 'a1')).toEqual({ kind: 'released', untilMin: 1190 });
+    expect(moved(later, planEvenings(later), 'a1', 1175).why).toContain('not ready');
+  });
 });

@@ -12,7 +12,7 @@ export { boundsOf, type Bounds } from './bounds.js';
 export { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
 export { compile } from './compile.js';
 export { planFaults } from './check.js';
-export type { Placed, Plan } from './plan.js';
+export { changedEvenings, eveningsOf, type Placed, type Plan, type PlannedEvening } from './plan.js';
 export { whyNotEarlier, type Binding } from './explain.js';
 export { moved, placesFor, type Moved } from './moving.js';
 export { collidingWishes, type Wish } from './collisions.js';

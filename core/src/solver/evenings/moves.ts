@@ -1,10 +1,10 @@
+import { MINUTES_PER_DAY } from '../../units/index.js';
 import type { Compiled } from './compile.js';
 import type { Wishes } from './cost.js';
 import { firstEndingAfter } from './drying-clock.js';
 import { orderBy } from './orders.js';
 import type { Choices, Draft } from './placing.js';
 
-const DAY_MIN = 1440;
 /** What found no place is tried last. */
 const LAST_MIN = 1e9;
 
@@ -39,7 +39,7 @@ const shiftJobs: Move = {
   applies: always,
   make({ compiled: { nodes }, keys, random }) {
     const jobs = new Set(Array.from({ length: 1 + Math.floor(random() * 3) }, () => any(nodes, random).job));
-    const byMin = (random() * 4 - 3) * DAY_MIN;
+    const byMin = (random() * 4 - 3) * MINUTES_PER_DAY;
     for (const { index, job } of nodes) if (jobs.has(job)) keys[index] = (keys[index] as number) + byMin;
   },
 };
@@ -50,9 +50,24 @@ const bringForward: Move = {
   applies: always,
   make({ compiled: { nodes }, keys, random }) {
     const node = any(nodes, random);
-    const [until, byMin] = [keys[node.index] as number, random() * 3 * DAY_MIN];
+    const [until, byMin] = [keys[node.index] as number, random() * 3 * MINUTES_PER_DAY];
     for (const { index, job } of nodes)
       if (job === node.job && (keys[index] as number) <= until) keys[index] = (keys[index] as number) - byMin;
+  },
+};
+
+/** What ends last is placed before all else, with another job at times: it is what holds the end up. */
+const lastFirst: Move = {
+  weight: 14,
+  applies: (_compiled, { starts }) => [...starts].some(isPlaced),
+  make({ compiled: { nodes }, starts, keys, random }) {
+    const last = nodes.reduce((found, node) =>
+      (starts[node.index] as number) > (starts[found.index] as number) || !isPlaced(starts[found.index] as number) ? node : found,
+    );
+    const jobs = new Set([last.job, ...(random() < 0.5 ? [any(nodes, random).job] : [])]);
+    const from = random() < 0.5 ? 0 : random() * (starts[last.index] as number);
+    for (const { index, job } of nodes)
+      if (jobs.has(job) && (keys[index] as number) >= from) keys[index] = (keys[index] as number) - 100 * MINUTES_PER_DAY;
   },
 };
 
@@ -137,11 +152,11 @@ const shake: Move = {
   weight: 6,
   applies: always,
   make({ compiled: { nodes }, keys, random }) {
-    for (const { index } of nodes) if (random() < 0.1) keys[index] = (keys[index] as number) + (random() - 0.5) * 2 * DAY_MIN;
+    for (const { index } of nodes) if (random() < 0.1) keys[index] = (keys[index] as number) + (random() - 0.5) * 2 * MINUTES_PER_DAY;
   },
 };
 
-const MOVES: readonly Move[] = [shiftJobs, bringForward, shuffleEvening, keepFree, putOff, changeWays, leaveOut, shake];
+const MOVES: readonly Move[] = [shiftJobs, bringForward, lastFirst, shuffleEvening, keepFree, putOff, changeWays, leaveOut, shake];
 
 /** Another order near to what is there, by one move. */
 export function disturbed(compiled: Compiled, draft: Draft, wishes: Wishes, random: () => number): { order: number[]; choices: Choices } {

@@ -24,6 +24,9 @@ export function moved(problem: ScheduleProblem, before: PlannedEvenings, id: str
   const { evenings = [], daylight = [], notBeforeMin = 0 } = problem.calendar ?? {};
   const endMin = startMin + operation.durationMin;
   if (startMin < notBeforeMin) return refused('that time is past');
+  if (startMin < (operation.releaseMin ?? 0)) return refused('what is done already is not ready by then');
+  if (operation.startsIn && !operation.startsIn.some((gap) => startMin >= gap.fromMin && startMin <= gap.toMin))
+    return refused('the window on what is done already is closed then');
   const evening = evenings.find((e) => startMin >= e.fromMin && startMin < e.toMin);
   if (!evening) return refused('there is no evening then');
   const cleanMin = problem.setup && operation.resources.includes(problem.setup.resource) ? problem.setup.minutes : 0;

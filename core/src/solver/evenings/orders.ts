@@ -1,7 +1,7 @@
+import { MINUTES_PER_DAY } from '../../units/index.js';
 import type { Compiled, Node } from './compile.js';
 import { noChoices, place } from './placing.js';
-
-const DAY_MIN = 1440;
+import { latestStarts } from './windows.js';
 
 /** Longest way from the start of each to the end of all, waits as if it were evening all the time: what makes work urgent. */
 function urgency({ nodes, topological }: Compiled): Float64Array {
@@ -12,7 +12,7 @@ function urgency({ nodes, topological }: Compiled): Float64Array {
     for (const next of node.successors) {
       const lag = nodes[next]?.into.find(({ from }) => from === index);
       const { eveningMin = 0, nightMin = 0 } = lag?.windows[0]?.[0]?.open ?? {};
-      after = Math.max(after, (tail[next] as number) + Math.max(0, Math.min(eveningMin, nightMin, 30 * DAY_MIN)));
+      after = Math.max(after, (tail[next] as number) + Math.max(0, Math.min(eveningMin, nightMin, 30 * MINUTES_PER_DAY)));
     }
     tail[index] = after + (node.modes[0]?.durationMin ?? 0);
   }
@@ -46,7 +46,7 @@ export function orderBy({ nodes, topological }: Compiled, key: (index: number) =
   return order;
 }
 
-/** First orders by simple rules: the earliest first, the most urgent first, what is due first, one job after the other. */
+/** First orders by simple rules, forward and back: the earliest first, the most urgent first, what is due first, what could least wait, one job after the other. */
 export function* firstOrders(compiled: Compiled): Generator<number[]> {
   const { nodes } = compiled;
   const alone = place(
@@ -67,6 +67,9 @@ export function* firstOrders(compiled: Compiled): Generator<number[]> {
   yield orderBy(compiled, earliest);
   yield orderBy(compiled, (index) => -(tail[index] as number));
   yield orderBy(compiled, due);
+  const ends = alone.ends.filter((end) => !Number.isNaN(end));
+  const latest = latestStarts(compiled, Math.max(compiled.notBeforeMin, ...ends));
+  yield orderBy(compiled, (index) => latest[index] as number);
   yield orderBy(compiled, (index) => earliest(index) - (tail[index] as number) / 4);
   yield orderBy(compiled, (index) => -(jobTail.get(nodes[index]?.job ?? '') ?? 0));
 }
@@ -96,9 +99,11 @@ export function* thinned({ nodes }: Compiled): Generator<ReadonlySet<number>> {
   for (let count = 1; count <= droppable.length; count++) yield new Set(droppable.slice(0, count).map(({ index }) => index));
 }
 
-/** Every order in which all comes after what it follows. */
-export function* allOrders({ nodes }: Compiled): Generator<number[]> {
-  const waiting = nodes.map(({ into }) => into.length);
+/** Every order of these in which each comes after what it follows among them. */
+export function* allOrders(nodes: readonly Node[]): Generator<number[]> {
+  const here = new Set(nodes.map(({ index }) => index));
+  const waiting = new Map(nodes.map(({ index, into }) => [index, into.filter(({ from }) => here.has(from)).length]));
+  const placed = new Set<number>();
   const order: number[] = [];
   function* step(): Generator<number[]> {
     if (order.length === nodes.length) {
@@ -106,14 +111,15 @@ export function* allOrders({ nodes }: Compiled): Generator<number[]> {
       return;
     }
     for (const { index, successors } of nodes) {
-      if (waiting[index] !== 0) continue;
-      waiting[index] = -1;
+      if (placed.has(index) || waiting.get(index) !== 0) continue;
+      const freed = successors.filter((next) => here.has(next));
+      placed.add(index);
       order.push(index);
-      for (const next of successors) waiting[next] = (waiting[next] as number) - 1;
+      for (const next of freed) waiting.set(next, (waiting.get(next) ?? 0) - 1);
       yield* step();
-      for (const next of successors) waiting[next] = (waiting[next] as number) + 1;
+      for (const next of freed) waiting.set(next, (waiting.get(next) ?? 0) + 1);
       order.pop();
-      waiting[index] = 0;
+      placed.delete(index);
     }
   }
   yield* step();

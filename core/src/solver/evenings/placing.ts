@@ -1,9 +1,9 @@
 import { intersect, type Interval } from '../../units/index.js';
+import type { DryingWork } from '../problem.js';
 import { BenchTime, type Slot } from './bench-time.js';
 import type { Compiled, Incoming, Mode, Node } from './compile.js';
 import { doneAt, startFor } from './drying-clock.js';
-import type { DryingWork } from '../problem.js';
-import type { Plan } from './plan.js';
+import { eveningsOf, type Plan } from './plan.js';
 import { Places } from './places.js';
 import { whyNot } from './why-not.js';
 
@@ -80,7 +80,7 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
   /** Minutes at which it may start, and what closes first. */
   const allowedFor = (node: Node): Allowed | null => {
     let fromMin = Math.max(notBeforeMin, node.releaseMin, node.pinnedMin ?? 0, later[node.index] ?? 0);
-    let allowed: Interval[] | null = null;
+    let allowed: Interval[] | null = node.startsIn && node.pinnedMin === null ? [...node.startsIn] : null;
     let [closer, closeMin, closing] = [-1, Infinity, NEVER];
     for (const incoming of node.into) {
       if (node.pinnedMin !== null && !incoming.isClock) continue;
@@ -239,9 +239,10 @@ export function planOf(compiled: Compiled, draft: Draft): Plan {
     .map(({ id, index }) => ({ id, startMin: starts[index] as number, endMin: ends[index] as number }))
     .sort((a, b) => a.startMin - b.startMin);
   const lost = nodes.filter((node) => !isPlaced(node) && !dropped.has(node.index));
+  const { cleanings } = bench;
   return {
     placed,
-    cleanings: bench.cleanings,
+    cleanings,
     unplaced: lost.map((node) => ({ id: node.id, why: whyNot(compiled, node, modeOf(node, choices), lost) })),
     dropped: nodes.filter(({ index }) => dropped.has(index)).map(({ id }) => id),
     chosen: Object.fromEntries(
@@ -251,6 +252,6 @@ export function planOf(compiled: Compiled, draft: Draft): Plan {
       }),
     ),
     finishMin: placed.length === 0 ? null : Math.max(...placed.map(({ endMin }) => endMin)),
-    eveningsUsed: evenings.filter((e) => placed.some((p) => p.startMin >= e.fromMin && p.startMin < e.toMin)).length,
+    eveningsUsed: eveningsOf({ placed, cleanings }, evenings).length,
   };
 }

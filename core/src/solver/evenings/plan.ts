@@ -22,3 +22,35 @@ export interface Plan {
   finishMin: number | null;
   eveningsUsed: number;
 }
+
+/** One evening of a plan. */
+export interface PlannedEvening {
+  evening: Interval;
+  placed: Placed[];
+  cleanings: Interval[];
+  /** Minutes that hands are busy, cleaning included. */
+  busyMin: number;
+}
+
+const lies = ({ fromMin, toMin }: Interval, minute: number): boolean => minute >= fromMin && minute < toMin;
+
+/** The evenings that a plan uses, each with what is done in it. */
+export function eveningsOf({ placed, cleanings }: Pick<Plan, 'placed' | 'cleanings'>, evenings: readonly Interval[]): PlannedEvening[] {
+  return evenings.flatMap((evening): PlannedEvening[] => {
+    const here = placed.filter(({ startMin }) => lies(evening, startMin));
+    if (here.length === 0) return [];
+    const cleaned = cleanings.filter(({ fromMin }) => lies(evening, fromMin));
+    const busyMin = here.reduce((sum, p) => sum + p.endMin - p.startMin, 0) + cleaned.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
+    return [{ evening, placed: here, cleanings: cleaned, busyMin }];
+  });
+}
+
+/** Operations that lie in another evening in a second plan, by when they come in the first; what only one of them has is left out. */
+export function changedEvenings(first: Plan, second: Plan, evenings: readonly Interval[]): { id: string; from: Interval; to: Interval }[] {
+  const of = (plan: Plan) => eveningsOf(plan, evenings).flatMap(({ evening, placed }) => placed.map(({ id }) => [id, evening] as const));
+  const then = new Map(of(second));
+  return of(first).flatMap(([id, from]) => {
+    const to = then.get(id);
+    return to && to.fromMin !== from.fromMin ? [{ id, from, to }] : [];
+  });
+}

@@ -10,49 +10,16 @@ import {
   type ScheduleOperation,
   type ScheduleProblem,
 } from '../index.js';
+import { DAY, dry, eveningsFor, inEvenings, op, spray } from './testing.js';
 
-const DAY = 1440;
-const EVENINGS = Array.from({ length: 60 }, (_, day) => ({ fromMin: day * DAY + 1170, toMin: day * DAY + 1290 }));
-
-const operation = (id: string, job: string, durationMin: number, more: Partial<ScheduleOperation> = {}): ScheduleOperation => ({
-  id,
-  job,
-  durationMin,
-  resources: ['hands'],
-  ...more,
-});
-
+const EVENINGS = eveningsFor(60);
+const operation = (id: string, job: string, durationMin: number, more: Partial<ScheduleOperation> = {}): ScheduleOperation =>
+  op(id, durationMin, { job, ...more });
 const sprayed = (id: string, job: string, durationMin: number, colour: string): ScheduleOperation =>
-  operation(id, job, durationMin, { resources: ['hands', 'airbrush'], colour });
-
-const after = (from: string, to: string, open: number, close: number | null = null): DryingLag => ({
-  from,
-  to,
-  windows: [{ open: { eveningMin: open, nightMin: open }, close: close === null ? null : { eveningMin: close, nightMin: close } }],
-});
-
-type More = Partial<Omit<ScheduleProblem, 'calendar'> & NonNullable<ScheduleProblem['calendar']>>;
-
-/** Operations of one job follow each other in the order given. */
-const problem = (operations: ScheduleOperation[], drying: DryingLag[] = [], more: More = {}): ScheduleProblem => {
-  const { evenings = EVENINGS, daylight = [], notBeforeMin = 0, ...rest } = more;
-  const lags = [...new Set(operations.map(({ job }) => job))].flatMap((job) => {
-    const row = operations.filter((one) => one.job === job);
-    return row.slice(1).map(({ id }, i) => ({ from: row[i]!.id, to: id, minMin: 0, maxMin: null }));
-  });
-  return {
-    operations,
-    lags,
-    drying,
-    setup: { resource: 'airbrush', minutes: 6, holds: ['hands'] },
-    capacities: { hands: 1, airbrush: 1 },
-    calendar: { evenings, daylight, notBeforeMin },
-    ...rest,
-  };
-};
-
+  spray(id, durationMin, colour, { job });
+const problem = (...[operations, drying, more]: Parameters<typeof inEvenings>) =>
+  inEvenings(operations, drying, { evenings: EVENINGS, ...more });
 const planEvenings = (p: ScheduleProblem, options?: PlanOptions): Plan => planWith(p, options).plan;
-const broken = planFaults;
 
 describe('drying through evenings and nights', () => {
   test('adds up the shares', () => {
@@ -85,10 +52,10 @@ describe('planner', () => {
   test('two pieces share one pair of hands while coats dry', () => {
     const p = problem(
       [operation('a1', 'a', 20), operation('a2', 'a', 20), operation('b1', 'b', 20), operation('b2', 'b', 20)],
-      [after('a1', 'a2', 30), after('b1', 'b2', 30)],
+      [dry('a1', 'a2', 30), dry('b1', 'b2', 30)],
     );
     const plan = planEvenings(p);
-    expect(broken(p, plan)).toEqual([]);
+    expect(planFaults(p, plan)).toEqual([]);
     expect(plan.eveningsUsed).toBe(1);
     // b1 is done while a1 dries: 20 + 30 + 20 + 20 at the least
     expect(plan.finishMin).toBeLessThanOrEqual(1170 + 90);
@@ -98,18 +65,18 @@ describe('planner', () => {
     // the coat would fit tonight, but its blend would fall into the night
     const p = problem(
       [operation('long', 'a', 95), operation('coat', 'b', 20), operation('blend', 'b', 10)],
-      [after('coat', 'blend', 15, 40)],
+      [dry('coat', 'blend', 15, 40)],
       { notBeforeMin: 1170 },
     );
     const plan = planEvenings({ ...p, operations: p.operations.map((o) => (o.id === 'long' ? { ...o, pinnedMin: 1170 } : o)) });
-    expect(broken(p, plan)).toEqual([]);
+    expect(planFaults(p, plan)).toEqual([]);
     expect(plan.placed.find((x) => x.id === 'coat')?.startMin).toBeGreaterThanOrEqual(DAY + 1170);
   });
 
   test('the airbrush is cleaned between colours and at the end, not between coats of one', () => {
     const p = problem([sprayed('a', 'a', 10, 'green'), sprayed('b', 'b', 10, 'green'), sprayed('c', 'c', 10, 'black')]);
     const plan = planEvenings(p);
-    expect(broken(p, plan)).toEqual([]);
+    expect(planFaults(p, plan)).toEqual([]);
     expect(plan.cleanings).toHaveLength(2);
   });
 
@@ -121,7 +88,7 @@ describe('planner', () => {
     const p = problem([operation('a', 'j', 60), operation('b', 'j', 60)], [{ from: 'a', to: 'b', windows }]);
     const tight = { ...p, evenings: EVENINGS.map((e) => ({ ...e, toMin: e.fromMin + 90 })) };
     const plan = planEvenings(tight);
-    expect(broken(tight, plan)).toEqual([]);
+    expect(planFaults(tight, plan)).toEqual([]);
     expect(plan.placed[1]!.startMin - plan.placed[0]!.endMin).toBeGreaterThanOrEqual(2880);
   });
 
@@ -131,7 +98,7 @@ describe('planner', () => {
     expect(plan.unplaced.map((u) => u.id)).toEqual(['a', 'b']);
     expect(plan.unplaced[0]?.why).toContain('the longest evening has 120 min');
     expect(planEvenings(problem([operation('a', 'j', 5)], [], { evenings: [] })).unplaced[0]?.why).toContain('no evenings');
-    expect(planEvenings(problem([operation('a', 'j', 5), operation('b', 'j', 5)], [after('a', 'b', Infinity)])).unplaced[0]?.why).toContain(
+    expect(planEvenings(problem([operation('a', 'j', 5), operation('b', 'j', 5)], [dry('a', 'b', Infinity)])).unplaced[0]?.why).toContain(
       'never dries',
     );
   });
@@ -145,7 +112,7 @@ describe('planner', () => {
       daylight,
     });
     const plan = planEvenings(p);
-    expect(broken(p, plan)).toEqual([]);
+    expect(planFaults(p, plan)).toEqual([]);
     expect(plan.placed.map((x) => x.startMin)).toEqual([3 * DAY + 1200, 5 * DAY + 600]);
   });
 
@@ -185,7 +152,7 @@ describe('planner', () => {
     fc.assert(
       fc.property(anyProblem, (p) => {
         const plan = planEvenings(p);
-        expect(broken(p, plan)).toEqual([]);
+        expect(planFaults(p, plan)).toEqual([]);
         expect(planEvenings(p)).toEqual(plan);
       }),
       { numRuns: 200 },

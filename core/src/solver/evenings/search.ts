@@ -10,6 +10,12 @@ import { noChoices, place, type Choices, type Draft } from './placing.js';
 const ALL_ORDERS_UP_TO = 6;
 /** A draft is taken if it is no worse than so many drafts ago (late acceptance, E. Burke & Y. Bykov, from memory). */
 const MEMORY = 24;
+/** After so many drafts that were no better, so many operations in a row are put into every order they can have (our numbers). */
+const PATIENCE = 40;
+const WINDOW = 5;
+/** So many drafts what was thrown open may settle in, and how much worse it may then be and yet be gone on from. */
+const SETTLE = 25;
+const WORSE_BY = 0.05;
 
 export interface Judged {
   draft: Draft;
@@ -136,21 +142,53 @@ export function search(compiled: Compiled, { wishes, seed, bounds, stop, onBette
     better(judge(best.draft.order, { ...best.draft.choices, leftOut }));
   }
   if (compiled.nodes.length <= ALL_ORDERS_UP_TO)
-    for (const order of allOrders(compiled)) {
+    for (const order of allOrders(compiled.nodes)) {
       if (stop(drafts)) return best;
       better(judge(order, noChoices(compiled)));
     }
   const memory = Array.from({ length: MEMORY }, () => best.cost.total);
   let now = best;
-  while (!stop(drafts) && !isBest(best.cost, bounds, wishes)) {
-    const { order, choices } = disturbed(compiled, now.draft, wishes, random);
-    const next = judge(order, choices);
-    const slot = drafts % MEMORY;
-    if (next.cost.total <= now.cost.total + 1e-9 || next.cost.total <= (memory[slot] as number)) now = next;
-    memory[slot] = now.cost.total;
-    better(next);
+  for (let sinceBetter = 0; !stop(drafts) && !isBest(best.cost, bounds, wishes); sinceBetter++) {
+    const before = best;
+    if (sinceBetter > 0 && sinceBetter % PATIENCE === 0) now = (sinceBetter / PATIENCE) % 2 === 1 ? rebuilt(now) : windowSolved(now);
+    else {
+      const { order, choices } = disturbed(compiled, now.draft, wishes, random);
+      const next = judge(order, choices);
+      const slot = drafts % MEMORY;
+      if (next.cost.total <= now.cost.total + 1e-9 || next.cost.total <= (memory[slot] as number)) now = next;
+      memory[slot] = now.cost.total;
+      better(next);
+    }
+    if (best !== before) sinceBetter = 0;
   }
   return best;
+
+  /** Some jobs and an evening are thrown open and settle again among themselves before they are held against what was: what is worse at first may end better. */
+  function rebuilt(from: Judged): Judged {
+    let found: Judged | null = null;
+    for (let k = 0; k < SETTLE && !stop(drafts); k++) {
+      const { order, choices } = disturbed(compiled, (found ?? from).draft, wishes, random);
+      const one = judge(order, choices);
+      if (!found || one.cost.total <= found.cost.total) found = one;
+      better(one);
+    }
+    return found && found.cost.total <= from.cost.total * (1 + WORSE_BY) ? found : from;
+  }
+
+  /** A few operations that follow each other in every order that there is, the rest as it stands: the best of them. */
+  function windowSolved(from: Judged): Judged {
+    const { order, choices } = from.draft;
+    const at = Math.floor(random() * Math.max(1, order.length - WINDOW + 1));
+    const nodes = order.slice(at, at + WINDOW).flatMap((index) => compiled.nodes[index] ?? []);
+    let found = from;
+    for (const part of allOrders(nodes)) {
+      if (stop(drafts)) break;
+      const one = judge([...order.slice(0, at), ...part, ...order.slice(at + part.length)], choices);
+      if (one.cost.total < found.cost.total - 1e-9) found = one;
+      better(one);
+    }
+    return found;
+  }
 }
 
 /** Nothing that is wished for can be better. */

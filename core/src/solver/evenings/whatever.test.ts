@@ -5,7 +5,8 @@ import { placesFor, planEvenings, planFaults, type DryingLag, type ScheduleOpera
 import { compile } from './compile.js';
 import { doneAt, firstAfter, startFor } from './drying-clock.js';
 import { Places } from './places.js';
-import { earliestStarts } from './windows.js';
+import { allOrders } from './orders.js';
+import { earliestStarts, latestStarts } from './windows.js';
 
 const DAY = 1440;
 const evenings = Array.from({ length: 40 }, (_, day) => ({ fromMin: day * DAY + 1170, toMin: day * DAY + 1290 }));
@@ -185,5 +186,68 @@ describe('the parts of the planner', () => {
         expect(firstAfter(sorted, at)).toBe(found < 0 ? sorted.length : found);
       }),
     );
+  });
+});
+
+describe('counted back from the end', () => {
+  test('nothing that is in time starts after its latest start', () => {
+    fc.assert(
+      fc.property(anything, (problem) => {
+        // nobody waits for daylight here, and one operation at a time is what the plan adds
+        const plain = {
+          ...problem,
+          operations: problem.operations.map((one) => ({ ...one, daylight: false, pinnedMin: null, dropCost: null, alternatives: [] })),
+        };
+        const compiled = compile(plain);
+        const { plan } = planEvenings(plain);
+        fc.pre(plan.unplaced.length === 0 && plan.finishMin !== null);
+        const latest = latestStarts(compiled, plan.finishMin);
+        for (const { id, startMin } of plan.placed) {
+          const { index } = compiled.nodes.find((node) => node.id === id)!;
+          expect(startMin).toBeLessThanOrEqual((latest[index] as number) + 1e-2);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('every order', () => {
+  test('of a few operations: as many as there are, each after what it follows', () => {
+    const lags = [{ from: 'o0', to: 'o2', minMin: 0, maxMin: null }];
+    const operations = ['o0', 'o1', 'o2'].map((id): ScheduleOperation => ({ id, durationMin: 5, resources: ['hands'] }));
+    const { nodes } = compile({ operations, lags, setup: null, calendar: { evenings, daylight: [], notBeforeMin: 0 } });
+    const orders = [...allOrders(nodes)];
+    expect(orders).toHaveLength(3);
+    for (const order of orders) expect(order.indexOf(0)).toBeLessThan(order.indexOf(2));
+    // what lies outside is no condition
+    expect([...allOrders(nodes.slice(1))]).toHaveLength(2);
+  });
+});
+
+describe('each wish gets its way', () => {
+  const jobs = ['a', 'b', 'c', 'd', 'e', 'f'];
+  const problem: ScheduleProblem = {
+    operations: jobs.flatMap((job) =>
+      [0, 1].map((k): ScheduleOperation => ({ id: `${job}${String(k)}`, job, durationMin: 22, resources: ['hands'] })),
+    ),
+    lags: jobs.map((job) => ({ from: `${job}0`, to: `${job}1`, minMin: 0, maxMin: null })),
+    drying: jobs.map((job) => ({ from: `${job}0`, to: `${job}1`, windows: [{ open: { eveningMin: 25, nightMin: 25 }, close: null }] })),
+    setup: null,
+    calendar: { evenings, daylight: [], notBeforeMin: 0 },
+  };
+  const NONE = { soonest: 0, fewest: 0, easy: 0, safe: 0 };
+  const by = (wish: keyof typeof NONE) => planEvenings(problem, { wishes: { ...NONE, [wish]: 5 }, drafts: 400 });
+  const fullness = ({ cost }: ReturnType<typeof by>): number => cost.fullness;
+
+  test('fewest evenings, easy evenings, soonest, room before windows and ends', () => {
+    const [fewest, easy, soonest, safe] = [by('fewest'), by('easy'), by('soonest'), by('safe')];
+    expect(fewest.cost.evenings).toBe(fewest.bounds.evenings);
+    expect(easy.cost.evenings).toBeGreaterThan(fewest.cost.evenings);
+    expect(fullness(easy)).toBeLessThan(fullness(fewest));
+    expect(soonest.cost.finishMin).toBeLessThanOrEqual(Math.min(easy.cost.finishMin, safe.cost.finishMin));
+    const tightness = (found: ReturnType<typeof by>): number =>
+      planEvenings(problem, { wishes: { ...NONE, safe: 1 }, start: found.start }).cost.tightness;
+    expect(tightness(safe)).toBeLessThan(tightness(fewest));
   });
 });

@@ -1,4 +1,5 @@
 import { doneAt, firstEndingAfter, startFor } from './drying-clock.js';
+import { firstOpen, type Interval } from '../../units/index.js';
 import type { Compiled, Mode, Node } from './compile.js';
 
 /** So often windows that close may push back what opened them before it is given up (our number). */
@@ -46,6 +47,7 @@ export function earliestStarts(compiled: Compiled): Float64Array {
         const end = (earliest[from] as number) + (durations[from] as number);
         at = Math.max(at, Math.min(...windows.map((list) => doneAt(evenings, end, list[0]?.open ?? { eveningMin: 0, nightMin: 0 }))));
       }
+      if (node.startsIn && node.pinnedMin === null) at = firstOpen(node.startsIn, at) ?? Infinity;
       at = fits(node, at);
       if (at > (earliest[index] as number)) [earliest[index], changed] = [at, true];
     }
@@ -65,4 +67,42 @@ export function earliestStarts(compiled: Compiled): Float64Array {
       }
   }
   return earliest;
+}
+
+/** The latest minute, not after `byMin`, at which so many minutes fit into an evening; −Infinity where none does. */
+function fitsBefore(evenings: readonly Interval[], byMin: number, wholeMin: number): number {
+  for (let i = firstEndingAfter(evenings, byMin); i >= 0; i--) {
+    const evening = evenings[i];
+    if (!evening) continue;
+    const at = Math.min(byMin, evening.toMin - wholeMin);
+    if (at >= evening.fromMin) return at;
+  }
+  return -Infinity;
+}
+
+/**
+ * Counted back from an end: how late each operation could start if there were hands for all at once and no daylight to wait for. What must start soonest
+ * by this is the most urgent; a key to sort by, no bound.
+ */
+export function latestStarts({ nodes, topological, evenings, notBeforeMin, setup }: Compiled, finishMin: number): Float64Array {
+  const latest = new Float64Array(nodes.length);
+  for (const index of [...topological].reverse()) {
+    const node = nodes[index] as Node;
+    const worked = leastOf(node, ({ durationMin }) => durationMin);
+    let endBy = node.pinnedMin === null ? Math.min(finishMin, (node.startsIn?.at(-1)?.toMin ?? Infinity) + worked) : finishMin;
+    for (const next of new Set(node.successors)) {
+      const follower = nodes[next] as Node;
+      const startBy = latest[next] as number;
+      for (const { from, windows } of follower.into) {
+        const open = windows[0]?.[0]?.open;
+        if (from !== index || !open || startBy === -Infinity) continue;
+        // the last end from which it is open by then
+        const after = startFor((end) => doneAt(evenings, end, open), notBeforeMin, startBy);
+        endBy = Math.min(endBy, doneAt(evenings, notBeforeMin, open) > startBy ? notBeforeMin : after);
+      }
+    }
+    const whole = leastOf(node, ({ durationMin, isSetUp }) => durationMin + (isSetUp ? (setup?.minutes ?? 0) : 0));
+    latest[index] = fitsBefore(evenings, endBy - worked, whole);
+  }
+  return latest;
 }

@@ -1,6 +1,9 @@
 /** Dates as `YYYY-MM-DD` and wall-clock times as `HH:mm`; no time zone, no clock change. */
 export const MINUTES_PER_DAY = 1440;
 
+const SECONDS_PER_DAY = 86_400;
+
+const SECONDS = /^:[0-5]\d$/;
 const DATE = /^(\d{4})-(\d{2})-(\d{2})$/;
 const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
 
@@ -46,13 +49,31 @@ export function clockOf(minute: number): string {
 /** The day a minute falls on. */
 export const dateOf = (originDate: string, minute: number): string => addDays(originDate, Math.floor(Math.round(minute) / MINUTES_PER_DAY));
 
-/** Minute on the origin's clock of `YYYY-MM-DDTHH:mm`. */
+/** Minute on the origin's clock of `YYYY-MM-DDTHH:mm`, or with seconds behind. @throws RangeError for anything else. */
 export function minuteOf(originDate: string, localDateTime: string): number {
   const [date = '', time = ''] = localDateTime.split('T');
-  return daysBetween(originDate, date) * MINUTES_PER_DAY + minutesOfClock(time);
+  const seconds = SECONDS.test(time.slice(5)) ? Number(time.slice(6)) : 0;
+  const clock = SECONDS.test(time.slice(5)) ? time.slice(0, 5) : time;
+  return daysBetween(originDate, date) * MINUTES_PER_DAY + minutesOfClock(clock) + seconds / 60;
 }
+
+/** The moment of a minute on the origin's clock, `YYYY-MM-DDTHH:mm:ss`. */
+export function momentOf(originDate: string, minute: number): string {
+  const seconds = Math.round(minute * 60);
+  const day = Math.floor(seconds / SECONDS_PER_DAY);
+  const inDay = seconds - day * SECONDS_PER_DAY;
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${addDays(originDate, day)}T${two(Math.floor(inDay / 3600))}:${two(Math.floor(inDay / 60) % 60)}:${two(inDay % 60)}`;
+}
+
+/** The same time of another day. */
+export const movedByDays = (localDateTime: string, days: number): string =>
+  `${addDays(localDateTime.slice(0, 10), days)}${localDateTime.slice(10)}`;
 
 export const isLocalDateTime = (value: string): boolean => {
   const [date = '', time = '', ...rest] = value.split('T');
   return rest.length === 0 && isDate(date) && isClock(time);
 };
+
+/** `YYYY-MM-DDTHH:mm:ss`. */
+export const isMoment = (value: string): boolean => SECONDS.test(value.slice(16)) && isLocalDateTime(value.slice(0, 16));

@@ -1,0 +1,2 @@
+export * from './device.js';
+export * from './hygrometer.js';

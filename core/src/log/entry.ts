@@ -1,0 +1,82 @@
+import type { Air } from '../climate/index.js';
+import type { Picture, Step } from '../subjects/index.js';
+
+/**
+ * What really happened at the bench, as the plan file keeps it. `work` has a beginning and an end; `left-out` is a step that is not done after
+ * all; `trouble` is what went wrong; `note` is a remark or a photograph.
+ */
+export const ENTRY_KINDS = ['work', 'left-out', 'trouble', 'note'] as const;
+export type EntryKind = (typeof ENTRY_KINDS)[number];
+
+/** Where the air of an entry is known from. */
+export const AIR_SOURCES = ['typed', 'hygrometer'] as const;
+export type AirSource = (typeof AIR_SOURCES)[number];
+
+/** Trouble that was met, and the remedy that was taken; null where none was. */
+export interface TroubleMet {
+  trouble: string;
+  remedy: string | null;
+}
+
+/** A coat was tried with a dry finger: ready then, and the minutes that had been foreseen by the bottle's own label. */
+export interface DryTest {
+  /** Local, `YYYY-MM-DDTHH:mm:ss`. */
+  at: string;
+  /** Minutes from the end of the coat that were foreseen without what the bench has learnt. */
+  labelMin: number;
+}
+
+export interface LogEntry {
+  /** Made where it is written, so that what is sent twice is kept once. */
+  id: string;
+  kind: EntryKind;
+  pieceId: string;
+  /** The step with the round it was done in; null: the piece as a whole. */
+  stepId: string | null;
+  /** Which coat, from 0, where coats are laid apart. */
+  sitting: number;
+  /** The step as it was done, which may be otherwise than planned; null where there is none. */
+  step: Step | null;
+  /** Local times, `YYYY-MM-DDTHH:mm:ss`. */
+  startedAt: string;
+  /** Null while it goes on. */
+  endedAt: string | null;
+  /** Hands-on minutes that were planned. */
+  plannedMin: number | null;
+  /** Hands-on minutes as the painter says; null: by the clock. */
+  tookMin: number | null;
+  air: Air | null;
+  airFrom: AirSource;
+  /** What was mixed, in words. */
+  mix: string;
+  /** Remarks at the press of a button. */
+  marks: string[];
+  note: string;
+  met: TroubleMet | null;
+  dryTest: DryTest | null;
+  pictures: Picture[];
+  /** Why nothing is learnt from it; null: it is learnt from. */
+  setAside: string | null;
+}
+
+/** An entry with nothing said but what it is about. */
+export function plainEntry(given: Pick<LogEntry, 'id' | 'kind' | 'pieceId' | 'startedAt'> & Partial<LogEntry>): LogEntry {
+  return {
+    stepId: null,
+    sitting: 0,
+    step: null,
+    endedAt: given.kind === 'work' ? null : given.startedAt,
+    plannedMin: null,
+    tookMin: null,
+    air: null,
+    airFrom: 'typed',
+    mix: '',
+    marks: [],
+    note: '',
+    met: null,
+    dryTest: null,
+    pictures: [],
+    setAside: null,
+    ...given,
+  };
+}

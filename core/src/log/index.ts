@@ -1,0 +1,4 @@
+export * from './entry.js';
+export * from './progress.js';
+export * from './another-round.js';
+export * from './marks.js';

@@ -1,0 +1,149 @@
+import { describe, expect, test } from '@jest/globals';
+import { worked } from '../log/testing.js';
+import { CATALOGUE, EMPTY_SHELF } from '../materials/index.js';
+import { planPieces, type Given } from '../schedule/index.js';
+import { MONDAY, everyEvening, vanWith, type Short } from '../schedule/testing.js';
+import { incomingOf } from '../sequence/index.js';
+import { plainStep, type Piece } from '../subjects/index.js';
+import { TROUBLES, adviceFor, isTroubleId, troubleById, troublesOf, withRemedy, type Advice } from './index.js';
+
+const SEVEN = 19 * 60;
+const DAY = 1440;
+const WASH: Short = ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] } }];
+const SEALED: Short[] = [['brush-coat', 'acrylic-matt'], ['clear-coat', 'clear-matt-acrylic'], WASH];
+
+/** The steps are done, the last one so many minutes ago, those before it a day before each. */
+function given(piece: Piece, agoMin: number): Given {
+  const count = piece.steps.length;
+  const log = piece.steps.map((_, i) => {
+    const endMin = SEVEN - agoMin - (count - 1 - i) * 3 * DAY;
+    return worked(piece, i, [endMin - 8, endMin], { date: MONDAY });
+  });
+  return { pieces: [piece], log, nowMin: SEVEN, workshop: everyEvening(), shelf: EMPTY_SHELF, originDate: MONDAY };
+}
+const advice = (steps: Short[], agoMin: number, trouble: string): Advice => {
+  const piece = vanWith('van', steps);
+  return adviceFor(given(piece, agoMin), 'van', piece.steps.at(-1)!.id, trouble);
+};
+const verdictOf = ({ remedies }: Advice, id: string) => remedies.find((one) => one.id === id)?.verdict;
+
+describe('remedies', () => {
+  test('a tide mark is drawn out while the wash is young, and not any more when it is hard', () => {
+    const young = advice(SEALED, 12, 'tide-mark');
+    expect(young.age).toBe('wet');
+    expect(young.remedies[0]).toMatchObject({ id: 'blend-out', verdict: 'helps' });
+    expect(verdictOf(advice(SEALED, 1, 'tide-mark'), 'blend-out')).toBe('not now');
+    const old = advice(SEALED, 5 * DAY, 'tide-mark');
+    expect(verdictOf(old, 'blend-out')).toBe('not now');
+    expect(old.remedies.find(({ id }) => id === 'blend-out')?.why).toContain('too dry');
+    expect(verdictOf(old, 'dust-over')).not.toBe('not now');
+  });
+
+  test('what lies under it decides: over enamel that its thinner still lifts, the same remedy makes it worse', () => {
+    const bare: Short[] = [['brush-coat', 'enamel-matt'], WASH];
+    const piece = vanWith('van', bare);
+    const done = given(piece, 3);
+    // the enamel is of the same evening
+    const log = [worked(piece, 0, [SEVEN - 200, SEVEN - 190], { date: MONDAY }), done.log[1]!];
+    const told = adviceFor({ ...done, log }, 'van', 's2', 'tide-mark');
+    const blend = told.remedies.find(({ id }) => id === 'blend-out')!;
+    expect(blend.verdict).toBe('worse');
+    expect(blend.why).toMatch(/spirit|lift/i);
+    expect(told.remedies.at(-1)!.verdict).toBe('worse');
+  });
+
+  test('taken back only while it comes off without what lies below', () => {
+    expect(verdictOf(advice(SEALED, 12, 'tide-mark'), 'wipe-back')).toBe('helps');
+    expect(verdictOf(advice(SEALED, 20 * DAY, 'tide-mark'), 'wipe-back')).toBe('not now');
+  });
+
+  test('rubbing down waits until the coat is hard', () => {
+    const coat: Short[] = [['brush-coat', 'acrylic-matt']];
+    expect(verdictOf(advice(coat, 5, 'orange-peel'), 'abrade')).toBe('not now');
+    expect(verdictOf(advice(coat, 5, 'orange-peel'), 'flow-mist')).not.toBe('not now');
+    expect(['helps', 'with care']).toContain(verdictOf(advice(coat, 10 * DAY, 'orange-peel'), 'abrade'));
+  });
+
+  test('loose powder comes off with a brush, fixed powder does not', () => {
+    const loose: Short[] = [
+      ['brush-coat', 'acrylic-matt'],
+      ['powder-dry', 'pigment-dry'],
+    ];
+    expect(verdictOf(advice(loose, 10, 'too-much-powder'), 'brush-off')).toBe('helps');
+    const slurry: Short[] = [
+      ['brush-coat', 'acrylic-matt'],
+      ['powder-slurry', 'pigment-in-fixer'],
+    ];
+    expect(verdictOf(advice(slurry, 10 * DAY, 'too-much-powder'), 'brush-off')).toBe('not now');
+  });
+
+  test('only what can be met on a step is asked about', () => {
+    const named = (technique: string, material: string | null) =>
+      troublesOf(plainStep({ id: 's', technique, material, zones: ['all'] }), material === null ? null : CATALOGUE.material(material)).map(
+        ({ id }) => id,
+      );
+    expect(named('wash', 'wash-enamel')).toEqual(expect.arrayContaining(['tide-mark', 'lifted-paint', 'fingerprint']));
+    expect(named('wash', 'wash-enamel')).not.toContain('silvered-decal');
+    expect(named('chip', 'water')).toContain('will-not-chip');
+    expect(named('clear-coat', 'clear-matt-acrylic')).toEqual(expect.arrayContaining(['fogged-clear', 'orange-peel', 'wrinkling']));
+    expect(named('inspect', null)).toEqual([]);
+  });
+
+  test('the sequence is adapted: the remedy follows what it mends, on the same zones, and is planned next', () => {
+    const piece = vanWith('van', [...SEALED, ['inspect', null]]);
+    const washed = given({ ...piece, steps: piece.steps.slice(0, 3) }, 12);
+    const [best] = adviceFor(washed, 'van', 's3', 'tide-mark').remedies;
+    const mended = withRemedy(piece, 's3', best!.steps, (n) => `mend${String(n)}`);
+    expect(mended.steps.map(({ id }) => id)).toEqual(['s1', 's2', 's3', 'mend1', 's4']);
+    expect(mended.steps[3]).toMatchObject({ technique: 'blend', material: 'white-spirit', zones: mended.steps[2]!.zones, groupId: null });
+    const { plan } = planPieces({
+      pieces: [mended],
+      workshop: everyEvening(),
+      shelf: EMPTY_SHELF,
+      log: washed.log,
+      originDate: MONDAY,
+      nowMin: SEVEN,
+    });
+    expect(plan.placed[0]!.id).toBe('van/3/0');
+  });
+
+  test('in a repeat group it follows the last round', () => {
+    const group = { id: 'g', name: 'Mud', rounds: 2, gate: '' };
+    const piece = vanWith(
+      'van',
+      [WASH, ['inspect', null, {}]].map((one) => [one[0], one[1], { ...(one[2] as object), groupId: 'g' }] as Short),
+      { groups: [group] },
+    );
+    expect(withRemedy(piece, 's1~2', [{ technique: 'inspect' }], String).steps.map(({ id }) => id)).toEqual(['s1', 's2', '1']);
+  });
+
+  test('names that are not known are told', () => {
+    expect(() => troubleById('gremlins')).toThrow("'gremlins'");
+    expect(isTroubleId('wrinkling')).toBe(true);
+    const one = given(vanWith('van', SEALED), 3);
+    expect(() => adviceFor(one, 'lorry', 's1', 'wrinkling')).toThrow("pieceId must be one of the pieces, got 'lorry'");
+    expect(() => adviceFor(one, 'van', 's9', 'wrinkling')).toThrow("got 's9'");
+    expect(() => withRemedy(one.pieces[0]!, 's9', [], String)).toThrow("got 's9'");
+  });
+
+  test.each(TROUBLES.flatMap(({ id, remedies }) => remedies.map((remedy) => [id, remedy.id] as const)))(
+    '%s, %s: whatever it is met on and however old it is, it is judged, and its steps can be done',
+    (troubleId, remedyId) => {
+      const kinds: Short[] = [
+        WASH,
+        ['clear-coat', 'clear-matt-acrylic'],
+        ['powder-slurry', 'pigment-in-fixer'],
+        ['decal', 'decal-waterslide'],
+        ['brush-coat', 'enamel-matt'],
+      ];
+      for (const kind of kinds)
+        for (const agoMin of [2, 300, 9 * DAY]) {
+          const piece = vanWith('van', [['brush-coat', 'acrylic-matt'], kind]);
+          const one = adviceFor(given(piece, agoMin), 'van', 's2', troubleId).remedies.find(({ id }) => id === remedyId)!;
+          expect(one.verdict === 'helps').toBe(one.why === null);
+          for (const draft of one.steps)
+            expect(() => incomingOf(plainStep({ id: 'x', zones: ['all'], ...draft }), CATALOGUE)).not.toThrow();
+        }
+    },
+  );
+});

@@ -1,0 +1,106 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { MATERIALS } from '../materials/index.js';
+import { vanWith, type Short } from '../schedule/testing.js';
+import { cautionCard, roomAir, type CardJob } from './index.js';
+
+const ROOM = { volumeM3: 30, airChangesPerH: 2 };
+
+describe('air in the room', () => {
+  test('goes to emission over fresh air when it goes on for long', () => {
+    // 6 g an hour into 60 m³ of fresh air an hour: 100 mg/m³
+    const { peakMgPerM3 } = roomAir([{ fromMin: 0, toMin: 600, grams: 60 }], ROOM, { fromMin: 0, toMin: 600 });
+    expect(peakMgPerM3).toBeCloseTo(100, 3);
+  });
+
+  test('follows the closed form on the way there', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 200 }),
+        fc.double({ min: 0.1, max: 8, noNaN: true }),
+        fc.double({ min: 0.1, max: 50, noNaN: true }),
+        (minutes, airChangesPerH, grams) => {
+          const { peakMgPerM3 } = roomAir(
+            [{ fromMin: 0, toMin: minutes, grams }],
+            { volumeM3: 30, airChangesPerH },
+            { fromMin: 0, toMin: minutes },
+          );
+          const perH = (grams * 1000 * 60) / minutes;
+          expect(peakMgPerM3).toBeCloseTo((perH / (30 * airChangesPerH)) * (1 - Math.exp((-airChangesPerH * minutes) / 60)), 4);
+        },
+      ),
+    );
+  });
+
+  test('a burst stands at once at mass over volume, and a closed room keeps it', () => {
+    const burst = [{ fromMin: 10, toMin: 10, grams: 3 }];
+    expect(roomAir(burst, ROOM, { fromMin: 0, toMin: 60 })).toMatchObject({ peakMgPerM3: 100, peakMin: 10 });
+    const closed = roomAir(burst, { volumeM3: 30, airChangesPerH: 0 }, { fromMin: 10, toMin: 70 });
+    expect(closed.meanMgPerM3).toBeCloseTo(100, 9);
+  });
+
+  test('more air, a larger room or less solvent is never worse', () => {
+    const some = fc.array(
+      fc.record({
+        fromMin: fc.integer({ min: 0, max: 100 }),
+        lasts: fc.integer({ min: 0, max: 60 }),
+        grams: fc.double({ min: 0, max: 20, noNaN: true }),
+      }),
+      { minLength: 1, maxLength: 6 },
+    );
+    fc.assert(
+      fc.property(some, fc.double({ min: 0, max: 5, noNaN: true }), (list, airChangesPerH) => {
+        const emissions = list.map(({ fromMin, lasts, grams }) => ({ fromMin, toMin: fromMin + lasts, grams }));
+        const of = (room: typeof ROOM, given = emissions) => roomAir(given, room, { fromMin: 0, toMin: 180 }).peakMgPerM3;
+        const now = of({ volumeM3: 30, airChangesPerH });
+        expect(of({ volumeM3: 30, airChangesPerH: airChangesPerH + 1 })).toBeLessThanOrEqual(now + 1e-9);
+        expect(of({ volumeM3: 40, airChangesPerH })).toBeLessThanOrEqual(now + 1e-9);
+        expect(of({ volumeM3: 30, airChangesPerH }, emissions.slice(1))).toBeLessThanOrEqual(now + 1e-9);
+      }),
+    );
+  });
+
+  test('a room that cannot be is refused with its name', () => {
+    expect(() => roomAir([], { volumeM3: 0, airChangesPerH: 1 }, { fromMin: 0, toMin: 1 })).toThrow('volumeM3 must be above 0, got 0');
+    expect(() => roomAir([], { volumeM3: 1, airChangesPerH: -1 }, { fromMin: 0, toMin: 1 })).toThrow('airChangesPerH');
+  });
+});
+
+describe('the caution card', () => {
+  const jobs = (...steps: Short[]): CardJob[] => {
+    const piece = vanWith('van', steps);
+    return piece.steps.map((step, i) => ({ step, piece, startMin: 1170 + i * 20, endMin: 1180 + i * 20 }));
+  };
+  const idsOf = (...steps: Short[]) => cautionCard(jobs(...steps), ROOM).cautions.map(({ id }) => id);
+
+  test('says what the evening’s materials want, and because of which', () => {
+    const card = cautionCard(jobs(['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] } }]), ROOM);
+    expect(card.cautions.map(({ id }) => id)).toEqual(expect.arrayContaining(['flammable-vapour', 'gloves']));
+    expect(card.cautions[0]!.because).toContain('white spirit');
+    expect(card.air.map(({ kind }) => kind)).toEqual(['spirit']);
+    expect(card.air[0]!.peakMgPerM3).toBeGreaterThan(0);
+    expect(card.defer).toContain('safety data sheet');
+  });
+
+  test('water and a brush want little; spraying even water-based paint wants a mask', () => {
+    expect(idsOf(['brush-coat', 'acrylic-matt'])).toEqual([]);
+    expect(idsOf(['airbrush-coat', 'acrylic-matt'])).toEqual(expect.arrayContaining(['spray', 'eyes']));
+    expect(cautionCard(jobs(['brush-coat', 'acrylic-matt']), ROOM).air).toEqual([]);
+  });
+
+  test('a can is a burst, its propellant counted', () => {
+    const can = MATERIALS.find(({ aerosol, role }) => aerosol && role === 'primer')!;
+    const { air } = cautionCard(jobs(['spray-coat', can.id]), ROOM);
+    expect(air.map(({ kind }) => kind)).toContain('propellant');
+    expect(air.find(({ kind }) => kind === 'propellant')).toMatchObject({ limitMgPerM3: null, peakMin: 1170 });
+  });
+
+  test('every material of the catalogue is told of without a fault', () => {
+    for (const { id, role } of MATERIALS)
+      if (['paint', 'primer', 'clear', 'wash'].includes(role)) expect(() => cautionCard(jobs(['brush-coat', id]), ROOM)).not.toThrow();
+  });
+
+  test('nothing planned, nothing to mind', () => {
+    expect(cautionCard([], ROOM)).toMatchObject({ cautions: [], air: [] });
+  });
+});

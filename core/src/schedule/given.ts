@@ -1,0 +1,90 @@
+import { paceOf } from '../calibration/index.js';
+import { suppliesOf, type Shelf, type Supplies } from '../materials/index.js';
+import {
+  planEvenings,
+  type PlanOptions,
+  type PlannedEvenings,
+  type ScheduleOperation,
+  type ScheduleProblem,
+  type Start,
+} from '../solver/index.js';
+import type { LogEntry } from '../log/index.js';
+import type { Piece } from '../subjects/index.js';
+import { minuteOf, type Interval } from '../units/index.js';
+import { keptPlan, startFrom } from './kept-plan.js';
+import { planningProblem } from './problem.js';
+import type { Allowances } from './ways.js';
+import type { KeptPlan, Workshop } from './workshop.js';
+
+/** All that a plan is made from. */
+export interface Given {
+  pieces: readonly Piece[];
+  workshop: Workshop;
+  shelf: Shelf;
+  /** What has been done, oldest first. */
+  log: readonly LogEntry[];
+  originDate: string;
+  nowMin: number;
+  /** What `benchSupplies` makes of the rest, where that was done already: reading a long log takes time. */
+  supplies?: Supplies;
+}
+
+export interface Planned {
+  /** Without what is archived: that takes no evening. */
+  open: Piece[];
+  problem: ScheduleProblem;
+  /** What led to the plan that was kept; null where none was. */
+  start: Start | null;
+  planned: PlannedEvenings;
+}
+
+/** What is on the shelf, at the pace that the bench has learnt from all its pieces. */
+export function benchSupplies({ pieces, workshop, shelf, log }: Pick<Given, 'pieces' | 'workshop' | 'shelf' | 'log'>): Supplies {
+  const supplies = suppliesOf(shelf);
+  const { learning, equipment } = workshop;
+  if (log.length === 0 || !(learning.minutes || learning.drying)) return supplies;
+  return { ...supplies, pace: paceOf(log, pieces, { supplies, boothModels: equipment.boothModels }, learning) };
+}
+
+/** The problem of what is given. */
+export function problemOf(given: Given, allows: Allowances = {}): Pick<Planned, 'open' | 'problem'> {
+  const { pieces, workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
+  const open = pieces.filter(({ archivedOn }) => archivedOn === null);
+  return {
+    open,
+    problem: planningProblem(open, workshop, supplies, originDate, nowMin, { allows, log }),
+  };
+}
+
+/** The plan of what is given: as it was kept, else by what is wished for. */
+export function planOf(asked: Given, { allows = {}, ...options }: PlanOptions & { allows?: Allowances } = {}): Planned {
+  const given = { ...asked, supplies: asked.supplies ?? benchSupplies(asked) };
+  const { open, problem } = problemOf(given, allows);
+  const { wishes, kept: chosen } = given.workshop.planning;
+  const kept = chosen ?? asItBegan(given, problem);
+  const start = kept && startFrom(kept, { ...given, pieces: open });
+  const planned = planEvenings(problem, { wishes, start, ...options });
+  const missed = new Set(planned.plan.unplaced.map(({ id }) => id));
+  if (!problem.operations.some(({ id, startsIn }) => startsIn && missed.has(id))) return { open, problem, start, planned };
+  // a window that cannot be met any more is missed: the rest goes on, and the check says what it spoils
+  const anyway = { ...problem, operations: problem.operations.map((one) => (missed.has(one.id) ? withoutWindow(one) : one)) };
+  return { open, problem: anyway, start, planned: planEvenings(anyway, { wishes, start, ...options }) };
+}
+
+/** Everything as it stood when the evening that is on began; null where none is, or where nothing has changed since. */
+export function beganAs(given: Given, evenings: readonly Interval[]): Given | null {
+  const on = evenings.find(({ fromMin, toMin }) => fromMin <= given.nowMin && given.nowMin < toMin);
+  if (!on) return null;
+  const log = given.log.filter(({ startedAt }) => minuteOf(given.originDate, startedAt) < on.fromMin);
+  return on.fromMin === given.nowMin && log.length === given.log.length ? null : { ...given, nowMin: on.fromMin, log };
+}
+
+/** What led to the plan with which the evening began: it is kept to, so that the order does not change under the painter's hands. */
+function asItBegan(given: Given, { calendar }: ScheduleProblem): KeptPlan | null {
+  const began = beganAs(given, calendar?.evenings ?? []);
+  if (!began) return null;
+  const { open, planned } = planOf(began);
+  return keptPlan(planned.start, { ...began, pieces: open });
+}
+
+const withoutWindow = ({ startsIn: _window, ...operation }: ScheduleOperation): ScheduleOperation => operation;

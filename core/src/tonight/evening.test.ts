@@ -1,0 +1,48 @@
+import { describe, expect, test } from '@jest/globals';
+import { EMPTY_SHELF } from '../materials/index.js';
+import { DEFAULT_WORKSHOP, planPieces, type Outlook } from '../schedule/index.js';
+import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
+import { stillWet, tonightOf } from './index.js';
+
+const TUESDAY = '2026-11-24';
+const coat = (id: string, material: string, coats = 1) => plainStep({ id, technique: 'brush-coat', material, zones: ['all'], coats });
+const van = {
+  ...pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 }),
+  steps: [coat('a', 'acrylic-matt', 2), coat('b', 'enamel-matt'), coat('c', 'acrylic-satin')],
+};
+const outlook = (fromMin: number): Outlook =>
+  planPieces({ pieces: [van], workshop: DEFAULT_WORKSHOP, shelf: EMPTY_SHELF, log: [], originDate: TUESDAY, nowMin: fromMin });
+
+describe('tonight', () => {
+  test('is the evening that runs or comes next, with its jobs in order', () => {
+    const evening = tonightOf(outlook(600), 600)!;
+    expect(evening).toMatchObject({ isTonight: true, span: { fromMin: 1170, toMin: 1290 } });
+    expect(evening.jobs.map((job) => job.step.id)).toEqual(['a', 'a', 'b']);
+    expect(evening.jobs.map((job) => job.startMin)).toEqual([...evening.jobs.map((job) => job.startMin)].sort((a, b) => a - b));
+  });
+
+  test('counts the coats that are laid in sittings of their own', () => {
+    const evening = tonightOf(outlook(600), 600)!;
+    expect(evening.jobs.map(({ coat: n, coats }) => `${String(n)}/${String(coats)}`)).toEqual(['1/2', '2/2', '1/1']);
+  });
+
+  test('after the evening it is the next one', () => {
+    const evening = tonightOf(outlook(1300), 1300)!;
+    expect(evening.isTonight).toBe(false);
+    expect(evening.span.fromMin).toBe(2 * 1440 + 1170);
+  });
+
+  test('is nothing when nothing is planned', () => {
+    expect(
+      tonightOf(planPieces({ pieces: [], workshop: DEFAULT_WORKSHOP, shelf: EMPTY_SHELF, log: [], originDate: TUESDAY, nowMin: 0 }), 0),
+    ).toBeNull();
+  });
+
+  test('names the last coat of a piece that is wet when the evening ends', () => {
+    const evening = tonightOf(outlook(600), 600)!;
+    const [wet, ...others] = stillWet(evening);
+    expect(others).toEqual([]);
+    expect(wet?.job.step.id).toBe('b');
+    expect(wet!.readyMin).toBeGreaterThan(1290);
+  });
+});

@@ -1,0 +1,124 @@
+import { operationId, operationOf, type Outlook, type PieceOutlook } from '../schedule/index.js';
+import { eveningsOf } from '../solver/index.js';
+import type { StepReport } from '../sequence/index.js';
+import type { Step } from '../subjects/index.js';
+import { MINUTES_PER_DAY, type Interval } from '../units/index.js';
+
+/** How a job stands. */
+export type JobState = 'planned' | 'running' | 'done';
+
+/** One thing to do in an evening. */
+export interface Job {
+  id: string;
+  state: JobState;
+  startMin: number;
+  endMin: number;
+  pieceId: string;
+  stepIndex: number;
+  sitting: number;
+  step: Step;
+  report: StepReport;
+  /** Hands-on minutes that are planned. */
+  plannedMin: number;
+  /** Which coat this sitting is, and of how many; 1 of 1 where they are laid in one go. */
+  coat: number;
+  coats: number;
+}
+
+export interface Evening {
+  span: Interval;
+  /** It is the evening of today, running or still to come. */
+  isTonight: boolean;
+  /** By when they begin, done ones first. */
+  jobs: Job[];
+  cleanings: Interval[];
+}
+
+/** Work so long after an evening still counts to it, minutes (our number). */
+const AFTER_MIN = 240;
+
+/** The evening that work at some minute counts to: the one it lies in, has just followed, or comes before on the same day. */
+export function eveningOf(evenings: readonly Interval[], atMin: number): Interval | null {
+  const next = evenings.find(({ toMin }) => toMin + AFTER_MIN > atMin);
+  return next && atMin >= Math.floor(next.fromMin / MINUTES_PER_DAY) * MINUTES_PER_DAY ? next : null;
+}
+
+export const jobOf = (own: PieceOutlook, stepIndex: number, sitting: number, state: JobState, span: Interval): Job | null => {
+  const [step, report, all] = [own.steps[stepIndex], own.reports[stepIndex], own.sittings[stepIndex]];
+  if (!step || !report || !all) return null;
+  return {
+    id: operationId({ id: own.pieceId }, stepIndex, sitting),
+    state,
+    startMin: span.fromMin,
+    endMin: span.toMin,
+    pieceId: own.pieceId,
+    stepIndex,
+    sitting,
+    step,
+    report,
+    plannedMin: all[sitting]?.minutes ?? span.toMin - span.fromMin,
+    coat: sitting + 1,
+    coats: all.length,
+  };
+};
+
+/** Everything that has begun, in order. */
+function begunJobs({ pieces }: Outlook): Job[] {
+  return pieces
+    .flatMap((own) =>
+      own.sittings.flatMap((all, stepIndex) =>
+        all.flatMap(({ begun }, sitting) => {
+          const job = begun && jobOf(own, stepIndex, sitting, begun.isRunning ? 'running' : 'done', begun);
+          return job ? [job] : [];
+        }),
+      ),
+    )
+    .sort((a, b) => a.startMin - b.startMin);
+}
+
+/** The evening that runs now, or the next one with something to do; null when nothing is planned and nothing was done tonight. */
+export function tonightOf(outlook: Outlook, nowMin: number): Evening | null {
+  const { plan, evenings, pieces } = outlook;
+  const begun = begunJobs(outlook);
+  const belongs = (evening: Interval, at: number): boolean => eveningOf(evenings, at)?.fromMin === evening.fromMin;
+  const goingOn = begun.find(({ state }) => state === 'running');
+  const planned = eveningsOf(plan, evenings);
+  const span =
+    (goingOn && (eveningOf(evenings, goingOn.startMin) ?? evenings[0])) ??
+    evenings.find(
+      (evening) =>
+        evening.toMin > nowMin &&
+        (planned.some((one) => one.evening.fromMin === evening.fromMin) || begun.some(({ startMin }) => belongs(evening, startMin))),
+    );
+  if (!span) return null;
+  const next = planned.find(({ evening }) => evening.fromMin === span.fromMin);
+  const toDo = (next?.placed ?? []).flatMap((placed): Job[] => {
+    const { pieceId, stepIndex, sitting } = operationOf(placed.id);
+    const own = pieces.find((piece) => piece.pieceId === pieceId);
+    const job = own && jobOf(own, stepIndex, sitting, 'planned', { fromMin: placed.startMin, toMin: placed.endMin });
+    return job ? [job] : [];
+  });
+  return {
+    span,
+    isTonight: span.fromMin < MINUTES_PER_DAY && span.toMin > 0,
+    // what goes on is shown whenever it began
+    jobs: [...begun.filter(({ state, startMin }) => state === 'running' || belongs(span, startMin)), ...toDo],
+    cleanings: next?.cleanings ?? [],
+  };
+}
+
+export interface StillWet {
+  pieceId: string;
+  job: Job;
+  readyMin: number;
+}
+
+/** The last coat of each piece that is not ready when the evening ends: to be left alone overnight. */
+export function stillWet(evening: Evening): StillWet[] {
+  const last = new Map<string, StillWet>();
+  for (const job of evening.jobs) {
+    const readyMin = job.report.ripening?.recoatFromMin ?? null;
+    if (readyMin !== null && readyMin > evening.span.toMin) last.set(job.pieceId, { pieceId: job.pieceId, job, readyMin });
+  }
+  return [...last.values()];
+}

@@ -1,0 +1,5 @@
+export * from './evening.js';
+export * from './timers.js';
+export * from './meanwhile.js';
+export * from './delay.js';
+export * from './rounds.js';
