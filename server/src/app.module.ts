@@ -4,10 +4,14 @@ import { BackupsModule } from './backups/backups.module.js';
 import { BottlesModule } from './bottles/bottles.module.js';
 import { DataModule } from './data/data.module.js';
 import { DatabaseModule } from './database/database.module.js';
+import { DevicesModule } from './devices/devices.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
 import { FinishesModule } from './finishes/finishes.module.js';
 import { LocalOnly } from './http/local-only.js';
 import { RunningRequests } from './http/running-requests.js';
+import { LiveModule } from './live/live.module.js';
+import { TellChanges } from './live/tell-changes.js';
+import { LogModule } from './log/log.module.js';
 import { MaterialsModule } from './materials/materials.module.js';
 import { MixesModule } from './mixes/mixes.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
@@ -29,10 +33,16 @@ export class AppModule implements NestModule {
         MixesModule,
         WorkshopModule,
         PicturesModule,
+        LogModule,
+        LiveModule,
+        DevicesModule,
         ExchangeModule,
         BackupsModule,
       ],
-      providers: [{ provide: APP_INTERCEPTOR, useClass: RunningRequests }],
+      providers: [
+        { provide: APP_INTERCEPTOR, useClass: RunningRequests },
+        { provide: APP_INTERCEPTOR, useClass: TellChanges },
+      ],
     };
   }
 

@@ -64,5 +64,6 @@ export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
   mixes: [],
   finishes: [],
   pieces: [testPiece()],
+  log: [],
   ...more,
 });

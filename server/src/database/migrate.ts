@@ -6,8 +6,9 @@ import { firmGround } from './migrations/002-firm-ground.js';
 import { judgement } from './migrations/003-judgement.js';
 import { measures } from './migrations/004-measures.js';
 import { evenings } from './migrations/005-evenings.js';
+import { log } from './migrations/006-log.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings];
+export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings, log];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends Error {

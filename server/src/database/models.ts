@@ -36,6 +36,7 @@ export class WorkshopRow extends Model {
   @Column(DataType.JSON) declare rules: object[];
   @Column(DataType.JSON) declare measuring: object;
   @Column(DataType.JSON) declare planning: object;
+  @Column(DataType.JSON) declare learning: object;
 }
 
 @Table({ ...AS_IS, tableName: 'weekly_evenings' })
@@ -114,6 +115,43 @@ export class MixRow extends Model {
   @Column(DataType.STRING) declare colour: string | null;
   @Column(DataType.JSON) declare changes: object[];
   @Column(DataType.STRING) declare note: string;
+}
+
+@Table({ ...AS_IS, tableName: 'log_entries' })
+export class LogEntryRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.STRING) declare kind: string;
+  @Column(DataType.STRING) declare pieceId: string;
+  @Column(DataType.STRING) declare stepId: string | null;
+  @Column(DataType.INTEGER) declare sitting: number;
+  @Column(DataType.JSON) declare step: object | null;
+  @Column(DataType.STRING) declare startedAt: string;
+  @Column(DataType.STRING) declare endedAt: string | null;
+  @Column(DataType.REAL) declare plannedMin: number | null;
+  @Column(DataType.REAL) declare tookMin: number | null;
+  @Column(DataType.JSON) declare air: object | null;
+  @Column(DataType.STRING) declare airFrom: string;
+  @Column(DataType.STRING) declare mix: string;
+  @Column(DataType.JSON) declare marks: string[];
+  @Column(DataType.STRING) declare note: string;
+  @Column(DataType.JSON) declare met: object | null;
+  @Column(DataType.JSON) declare dryTest: object | null;
+  @Column(DataType.JSON) declare pictures: object[];
+  @Column(DataType.STRING) declare setAside: string | null;
+}
+
+@Table({ ...AS_IS, tableName: 'devices' })
+export class DeviceRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.BOOLEAN) declare isOn: boolean;
+}
+
+@Table({ ...AS_IS, tableName: 'air_readings' })
+export class AirReadingRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare at: string;
+  @Column(DataType.REAL) declare tempC: number;
+  @Column(DataType.REAL) declare rhPct: number;
 }
 
 @Table({ ...AS_IS, tableName: 'finishes' })
@@ -257,4 +295,7 @@ export const MODELS: ModelCtor[] = [
   CheckRow,
   StepGroupRow,
   StepRow,
+  LogEntryRow,
+  DeviceRow,
+  AirReadingRow,
 ];

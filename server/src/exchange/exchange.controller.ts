@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Header, HttpCode, Put, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { isDate } from '@eveningtide/core/schedule';
+import { isDate } from '@eveningtide/core/units';
 import type { PlanFile } from '@eveningtide/core/plan-file';
 import { FaultsException } from '../validation/faults.js';
 import { ExchangeService, type ImportReport } from './exchange.service.js';

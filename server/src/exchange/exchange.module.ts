@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { BottlesModule } from '../bottles/bottles.module.js';
 import { FinishesModule } from '../finishes/finishes.module.js';
+import { LogModule } from '../log/log.module.js';
 import { MaterialsModule } from '../materials/materials.module.js';
 import { MixesStoreModule } from '../mixes/mixes-store.module.js';
 import { PiecesModule } from '../pieces/pieces.module.js';
@@ -9,7 +10,7 @@ import { ExchangeController } from './exchange.controller.js';
 import { ExchangeService } from './exchange.service.js';
 
 @Module({
-  imports: [BottlesModule, FinishesModule, MaterialsModule, MixesStoreModule, PiecesModule, WorkshopModule],
+  imports: [BottlesModule, FinishesModule, LogModule, MaterialsModule, MixesStoreModule, PiecesModule, WorkshopModule],
   controllers: [ExchangeController],
   providers: [ExchangeService],
   exports: [ExchangeService],

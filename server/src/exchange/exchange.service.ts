@@ -4,6 +4,7 @@ import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { FinishesStore } from '../finishes/finishes.store.js';
+import { LogStore } from '../log/log.store.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { MixesStore } from '../mixes/mixes.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
@@ -26,18 +27,21 @@ export class ExchangeService {
     private readonly finishes: FinishesStore,
     private readonly mixes: MixesStore,
     private readonly workshop: WorkshopStore,
+    private readonly log: LogStore,
   ) {}
 
   /** Everything that is kept, as one plan file. What was put aside stays out. */
   async export(): Promise<PlanFile> {
-    const [pieces, bottles, materials, finishes, mixes, { workshop }] = [
+    const [pieces, bottles, materials, finishes, mixes, { workshop }, log] = [
       await this.pieces.all(),
       await this.bottles.all(),
       await this.materials.all(),
       await this.finishes.all(),
       await this.mixes.all(),
       await this.workshop.read(),
+      await this.log.all(),
     ];
+    const kept = new Set(pieces.map(({ piece }) => piece.id));
     return {
       format: PLAN_FORMAT,
       version: PLAN_VERSION,
@@ -48,6 +52,7 @@ export class ExchangeService {
       mixes: mixes.map(({ mix }) => mix),
       finishes: finishes.map(({ finish }) => finish),
       pieces: pieces.map(({ piece }) => piece),
+      log: log.map(({ entry }) => entry).filter(({ pieceId }) => kept.has(pieceId)),
     };
   }
 
@@ -75,6 +80,7 @@ export class ExchangeService {
     await this.sequelize.transaction(async (transaction) => {
       // an open tab must notice that all has changed under it
       const version = 1 + (await this.newestVersion(transaction));
+      await this.log.removeAll(transaction);
       await this.pieces.removeAll(transaction);
       await this.bottles.removeAll(transaction);
       await this.materials.removeAll(transaction);
@@ -86,6 +92,7 @@ export class ExchangeService {
       for (const mix of plan.mixes) await this.mixes.write(mix, version, transaction);
       for (const finish of plan.finishes) await this.finishes.write(finish, version, transaction);
       for (const piece of plan.pieces) await this.pieces.write(piece, version, transaction);
+      for (const entry of plan.log) await this.log.write(entry, version, transaction);
     });
     return { pieces: plan.pieces.length, bottles: plan.bottles.length };
   }
@@ -98,6 +105,7 @@ export class ExchangeService {
       ...(await this.materials.all(transaction)),
       ...(await this.finishes.all(transaction)),
       ...(await this.mixes.all(transaction)),
+      ...(await this.log.all(transaction)),
       await this.workshop.read(transaction),
     ];
     return Math.max(0, ...kept.map(({ version }) => version));

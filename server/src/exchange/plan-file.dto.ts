@@ -1,6 +1,7 @@
 import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
 import { BottleDto } from '../bottles/bottle.dto.js';
 import { FinishDto } from '../finishes/finish.dto.js';
+import { LogEntryDto } from '../log/log-entry.dto.js';
 import { OwnMaterialDto } from '../materials/material.dto.js';
 import { MixDto } from '../mixes/mix.dto.js';
 import { PieceDto } from '../pieces/piece.dto.js';
@@ -17,4 +18,5 @@ export class PlanFileDto implements PlanFile {
   @ListOf(() => MixDto, 2000) mixes: MixDto[];
   @ListOf(() => FinishDto, 500) finishes: FinishDto[];
   @ListOf(() => PieceDto, 1000) pieces: PieceDto[];
+  @ListOf(() => LogEntryDto, 50_000) log: LogEntryDto[];
 }

@@ -3,7 +3,7 @@ import { existsSync, mkdirSync } from 'node:fs';
 import { rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Injectable } from '@nestjs/common';
-import { isDate } from '@eveningtide/core/schedule';
+import { isDate } from '@eveningtide/core/units';
 import type { Picture } from '@eveningtide/core/subjects';
 import exifr from 'exifr';
 import sharp, { type OutputInfo } from 'sharp';

@@ -1,6 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
-import { isDate, isClock, isLocalDateTime } from '@eveningtide/core/schedule';
+import { isDate, isClock, isLocalDateTime, isMoment } from '@eveningtide/core/units';
 import { Type, type ClassConstructor } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -126,6 +126,25 @@ export const LocalDateTime = () =>
   described(
     { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3]):[0-5]\\d$' },
     passes('localDateTime', text(isLocalDateTime), 'a time as YYYY-MM-DDTHH:mm'),
+  );
+
+export const Moment = () =>
+  described(
+    { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3])(:[0-5]\\d){2}$' },
+    passes('moment', text(isMoment), 'a time as YYYY-MM-DDTHH:mm:ss'),
+  );
+
+/** A step as it is done: its id, and the round behind it from the second on. */
+const STEP = /^[A-Za-z0-9_.-]{1,64}(~\d{1,2})?$/;
+
+export const StepName = () =>
+  described(
+    { type: 'string', pattern: STEP.source },
+    passes(
+      'stepName',
+      text((v) => STEP.test(v)),
+      'the id of a step, with ~ and its round',
+    ),
   );
 
 /** A list of objects of one class. */

@@ -1,10 +1,11 @@
 import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
 import type { DropLiquid } from '@eveningtide/core/mixing';
-import { isLocalDateTime } from '@eveningtide/core/schedule';
+import { isLocalDateTime, UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
 import type {
   Display,
   Equipment,
   KeptPlan,
+  Learning,
   Measuring,
   Planning,
   Room,
@@ -16,7 +17,6 @@ import type {
 import { RULES, SEVERITIES } from '@eveningtide/core/sequence';
 import type { Wishes } from '@eveningtide/core/solver';
 import { SCHOOLS, type SchoolId, type Schools } from '@eveningtide/core/techniques';
-import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
 import { Between, Clock, Day, Id, ListOf, LocalDateTime, Name, OneOf, OneWord, OrNull, Shaped, Whole, YesNo } from '../validation/rules.js';
 
 export class AirDto implements Air {
@@ -141,6 +141,11 @@ export class PlanningDto implements Planning {
   @OrNull() @OneOf(() => KeptPlanDto) kept: KeptPlanDto | null;
 }
 
+export class LearningDto implements Learning {
+  @YesNo() minutes: boolean;
+  @YesNo() drying: boolean;
+}
+
 export class WorkshopDto implements Workshop {
   @ListOf(() => WeeklyEveningDto, 21) weekly: WeeklyEveningDto[];
   @ListOf(() => SingleDateDto) dates: SingleDateDto[];
@@ -156,6 +161,7 @@ export class WorkshopDto implements Workshop {
   @OneOf(() => SchoolsDto) schools: SchoolsDto;
   @ListOf(() => RuleSettingDto, 100) rules: RuleSettingDto[];
   @OneOf(() => PlanningDto) planning: PlanningDto;
+  @OneOf(() => LearningDto) learning: LearningDto;
 }
 
 export class SaveWorkshopDto {

@@ -52,13 +52,27 @@ export class WorkshopStore {
         rules: row.rules as Workshop['rules'],
         measuring: row.measuring as Workshop['measuring'],
         planning: row.planning as Workshop['planning'],
+        learning: row.learning as Workshop['learning'],
       },
     };
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
-    const { climate, daylight, careful, airbrushCleanMin, dropsPerMl, equipment, room, display, schools, rules, measuring, planning } =
-      workshop;
+    const {
+      climate,
+      daylight,
+      careful,
+      airbrushCleanMin,
+      dropsPerMl,
+      equipment,
+      room,
+      display,
+      schools,
+      rules,
+      measuring,
+      planning,
+      learning,
+    } = workshop;
     await WorkshopRow.upsert(
       {
         id: ONLY,
@@ -82,6 +96,7 @@ export class WorkshopStore {
         rules,
         measuring,
         planning,
+        learning,
       },
       { transaction },
     );

@@ -1,0 +1,25 @@
+import { Controller, Sse } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { interval, map, merge, startWith, takeUntil, last, type Observable } from 'rxjs';
+import { LiveService, type LiveEvent } from './live.service.js';
+
+/** So often a silent line says that it is still there. */
+const BEAT_MS = 15_000;
+
+@ApiTags('live')
+@Controller('api/live')
+export class LiveController {
+  constructor(private readonly live: LiveService) {}
+
+  @Sse()
+  @ApiOperation({ summary: 'Server-sent events: what has changed elsewhere' })
+  events(): Observable<LiveEvent> {
+    const ended = this.live.events.pipe(last(null, null));
+    const beat = interval(BEAT_MS).pipe(
+      startWith(0),
+      map((): LiveEvent => ({ type: 'beat', data: {} })),
+      takeUntil(ended),
+    );
+    return merge(this.live.events, beat);
+  }
+}

@@ -1,0 +1,39 @@
+import { Injectable, type CallHandler, type ExecutionContext, type NestInterceptor } from '@nestjs/common';
+import type { Request } from 'express';
+import { tap, type Observable } from 'rxjs';
+import { LiveService, type Changed } from './live.service.js';
+
+const ALL: Changed[] = ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'log'];
+
+/** What a write to each address may change: what pointed to a thing that goes loses it. */
+const TOUCHED: Record<string, Changed[]> = {
+  pieces: ['pieces', 'log'],
+  bottles: ['bottles', 'pieces', 'mixes'],
+  materials: ['materials'],
+  mixes: ['mixes', 'pieces'],
+  finishes: ['finishes'],
+  workshop: ['workshop'],
+  log: ['log'],
+  devices: ['devices'],
+  'plan-file': ALL,
+  backups: ALL,
+};
+
+/** Each write that went well is told to every open screen; `x-eveningtide-screen` names the one that wrote. */
+@Injectable()
+export class TellChanges implements NestInterceptor {
+  constructor(private readonly live: LiveService) {}
+
+  intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
+    const request = context.switchToHttp().getRequest<Request>();
+    const touched = TOUCHED[request.path.split('/')[2] ?? ''];
+    if (request.method === 'GET' || !touched) return next.handle();
+    return next.handle().pipe(
+      tap({
+        complete: () => {
+          this.live.changed(touched, request.header('x-eveningtide-screen') ?? null);
+        },
+      }),
+    );
+  }
+}
