@@ -2,9 +2,10 @@ import { BookOpen, Settings2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useBottlesQuery, useMixesQuery, usePiecesQuery } from './store/api.js';
+import { useLog } from './store/log.js';
 import { BenchClimate } from './workshop/bench-climate.js';
 import { usePlan } from './workers/outlook-context.js';
-import { tonightOf } from './tonight/tonight.js';
+import { tonightOf } from '@eveningtide/core/tonight';
 
 const entry = 'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium';
 
@@ -13,15 +14,17 @@ export function Rail() {
   const { data: stored } = usePiecesQuery();
   const { data: bottles } = useBottlesQuery();
   const { data: mixes } = useMixesQuery();
+  const log = useLog();
   const pieces = stored?.filter(({ piece }) => piece.archivedOn === null);
   const { outlook, now } = usePlan();
   const tonight = outlook ? tonightOf(outlook, now.minute) : null;
   const entries = [
-    { to: '/tonight', name: 'Tonight', count: tonight?.isTonight ? tonight.jobs.length : 0 },
+    { to: '/tonight', name: 'Tonight', count: tonight?.isTonight ? tonight.jobs.filter(({ state }) => state !== 'done').length : 0 },
     { to: '/pieces', name: 'Pieces', count: pieces?.length ?? 0 },
     { to: '/evenings', name: 'Evenings', count: outlook?.plan.eveningsUsed ?? 0 },
     { to: '/shelf', name: 'Shelf', count: bottles?.length ?? 0 },
     { to: '/mixing', name: 'Mixing', count: mixes?.length ?? 0 },
+    { to: '/log', name: 'Log', count: log?.length ?? 0 },
   ];
   return (
     <aside className="no-print flex flex-col overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3">

@@ -16,6 +16,7 @@ export const router = createBrowserRouter([
       { path: 'shelf', lazy: async () => ({ Component: (await import('./shelf/shelf-view.js')).ShelfView }) },
       { path: 'mixing', lazy: async () => ({ Component: (await import('./mixing/mixing-view.js')).MixingView }) },
       { path: 'pieces/:pieceId/film', lazy: async () => ({ Component: (await import('./film/film-view.js')).FilmView }) },
+      { path: 'log', lazy: async () => ({ Component: (await import('./log/log-view.js')).LogView }) },
       { path: 'finishes', lazy: async () => ({ Component: (await import('./finishes/finishes-view.js')).FinishesView }) },
       { path: 'finishes/compare', lazy: async () => ({ Component: (await import('./finishes/compare-view.js')).CompareView }) },
       { path: 'handbook', lazy: async () => ({ Component: (await import('./handbook/handbook-view.js')).HandbookView }) },

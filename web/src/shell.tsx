@@ -3,6 +3,8 @@ import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
 import { useGlobalKeys } from './keys/use-global-keys.js';
 import { Offline } from './offline.js';
+import { useLive } from './store/live.js';
+import { useSendLog } from './store/log.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
@@ -20,7 +22,7 @@ export function Shell() {
       <div className="grid h-screen grid-cols-[10rem_minmax(0,1fr)] print:block print:h-auto">
         <Rail />
         <div id="view" tabIndex={-1} className="flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
-          <Autosave />
+          <Background />
           <Offline />
           <PlanTrouble />
           <Outlet />
@@ -41,9 +43,11 @@ export function Shell() {
   );
 }
 
-/** Saves whatever view is looked at: a change made right before leaving a piece is not lost. */
-function Autosave() {
+/** Saves and hears of changes whatever view is looked at: what was done right before leaving it is not lost. */
+function Background() {
   useAutosave();
+  useSendLog();
+  useLive();
   return null;
 }
 

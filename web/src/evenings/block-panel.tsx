@@ -1,6 +1,6 @@
-import { clockOf, operationOf } from '@eveningtide/core/schedule';
+import { operationOf } from '@eveningtide/core/schedule';
+import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { stepIdOf } from '@eveningtide/core/sequence';
-import { formatMinutes } from '@eveningtide/core/units';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Given } from '@eveningtide/core/schedule';
@@ -11,7 +11,7 @@ import { SelectField } from '../ui/select-field.js';
 import { eveningsService, useAnswer } from '../workers/evenings-service.js';
 import { usePlan } from '../workers/outlook-context.js';
 import type { LaneBlock } from './evening-lanes.js';
-import { useMoving } from './use-moving.js';
+import { usePinning } from './use-pinning.js';
 import { useStepWords } from './step-words.js';
 import { whyWords } from './why-words.js';
 
@@ -23,7 +23,7 @@ export function BlockPanel({ block }: { block: LaneBlock }) {
   const { given, outlook } = usePlan();
   const days = useDays();
   const words = useStepWords();
-  const { pin, putInto } = useMoving(null);
+  const { pin, putInto } = usePinning();
   const ask = useMemo(
     () =>
       async (of: Given): Promise<Binding | null> =>

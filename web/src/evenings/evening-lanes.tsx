@@ -1,11 +1,14 @@
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors } from '@dnd-kit/core';
 import { restrictToHorizontalAxis } from '@dnd-kit/modifiers';
-import { clockOf } from '@eveningtide/core/schedule';
+import { type PieceOutlook } from '@eveningtide/core/schedule';
+import { clockOf, formatMinutes, type Interval } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
-import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import { Pin } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { STEP_MIN, type Moving } from './use-moving.js';
+import { Drying } from './drying.js';
+import { timelineOf } from './timeline.js';
+import type { Moving } from './use-moving.js';
+import { STEP_MIN } from './use-pinning.js';
 
 export interface LaneBlock {
   id: string;
@@ -20,6 +23,9 @@ export interface LaneBlock {
 
 const NAMES_PX = 150;
 const LANE_PX = 64;
+/** Foot of the blocks and of the drying behind them. */
+const BLOCK_FLOOR_PX = 52;
+const WEDGE_PX = 34;
 /** A block is never too narrow to be taken in hand (WCAG 2.5.8). */
 const LEAST_BLOCK_PX = 24;
 /** Pointer moves less than this are a press. */
@@ -28,12 +34,16 @@ const HOUR_MARK_MIN = 15;
 
 interface LanesProps {
   evening: Interval;
-  lanes: readonly { piece: Piece; blocks: readonly LaneBlock[] }[];
+  lanes: readonly { piece: Piece; blocks: readonly LaneBlock[]; outlook: PieceOutlook | null }[];
   cleanings: readonly Interval[];
   chosen: string | null;
   onChoose: (id: string | null) => void;
   moving: Moving;
 }
+
+/** A cleaning follows the block of this lane. */
+const isAfterOne = (blocks: readonly LaneBlock[], { fromMin }: Interval): boolean =>
+  blocks.some(({ endMin }) => Math.abs(endMin - fromMin) < 0.5);
 
 /** The evening to scale over the whole width, a lane a piece. */
 export function EveningLanes({ evening, lanes, cleanings, chosen, onChoose, moving }: LanesProps) {
@@ -52,6 +62,7 @@ export function EveningLanes({ evening, lanes, cleanings, chosen, onChoose, movi
   }, []);
   const pxPerMin = width / (evening.toMin - evening.fromMin);
   const x = (minute: number): number => (minute - evening.fromMin) * pxPerMin;
+  const timeline = timelineOf([evening], pxPerMin);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: PRESS_PX } }));
   const marks = Array.from(
     { length: Math.floor((evening.toMin - evening.fromMin) / HOUR_MARK_MIN) + 1 },
@@ -89,22 +100,25 @@ export function EveningLanes({ evening, lanes, cleanings, chosen, onChoose, movi
             </span>
           ))}
         </div>
-        {lanes.map(({ piece, blocks }) => (
+        {lanes.map(({ piece, blocks, outlook }) => (
           <div key={piece.id} className="flex border-b border-line" style={{ height: LANE_PX }}>
             <div className="flex shrink-0 flex-col justify-center border-r border-line bg-page px-3" style={{ width: NAMES_PX }}>
               <b className="leading-tight font-semibold">{piece.name}</b>
               {piece.members.length > 1 && <span className="text-[0.8125rem] text-ink-2">batch of {piece.members.length}</span>}
             </div>
-            <div className="relative" style={{ width }}>
+            <div className="relative overflow-hidden" style={{ width }}>
+              {outlook && <Drying timeline={timeline} own={outlook} height={LANE_PX - 1} floor={BLOCK_FLOOR_PX} wedge={WEDGE_PX} />}
               {blocks.some(({ id }) => id === moving.held?.id) && <Places moving={moving} x={x} pxPerMin={pxPerMin} />}
-              {cleanings.map((c) => (
-                <span
-                  key={c.fromMin}
-                  aria-hidden="true"
-                  className="hatched absolute top-3 h-10 border border-line opacity-60"
-                  style={{ left: x(c.fromMin), width: (c.toMin - c.fromMin) * pxPerMin }}
-                />
-              ))}
+              {cleanings
+                .filter((c) => isAfterOne(blocks, c))
+                .map((c) => (
+                  <span
+                    key={c.fromMin}
+                    aria-hidden="true"
+                    className="hatched absolute top-3 h-10 border border-line opacity-60"
+                    style={{ left: x(c.fromMin), width: (c.toMin - c.fromMin) * pxPerMin }}
+                  />
+                ))}
               {blocks.map((block) => (
                 <Block
                   key={block.id}

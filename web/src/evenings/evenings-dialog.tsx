@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { refusalOf, useSaveWorkshopMutation, type StoredWorkshop } from '../store/api.js';
+import { useSaveWorkshopMutation, type StoredWorkshop } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { EveningsForm, eveningsFault, type EveningsOf } from '../workshop/evenings-form.js';
+import { toldFailure } from '../ui/told.js';
 
 /** Which evenings there are. */
 export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: () => void }) {
@@ -14,7 +14,7 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
       await save({ version: stored.version, workshop: { ...stored.workshop, ...evenings } }).unwrap();
       onClose();
     } catch (error) {
-      toast.error('The evenings were not saved', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The evenings were not saved', error);
     }
   };
   return (

@@ -1,7 +1,7 @@
 import { formatMinutes } from '@eveningtide/core/units';
 import type { Wishes } from '@eveningtide/core/solver';
 import { CalendarDays, Hourglass, FoldHorizontal, ZoomIn, ZoomOut } from 'lucide-react';
-import { lazy, memo, Suspense, useMemo, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
@@ -57,6 +57,7 @@ export function EveningsView() {
   const [asked, setAsked] = useState<'evenings' | 'wishes' | 'box' | 'calendar' | null>(null);
   const [search] = useSearchParams();
   const improver = useImprovement();
+  const improveButton = useRef<HTMLButtonElement>(null);
   const keep = useKeepPlanning();
   const days = useDays();
   const pieces = useMemo(() => stored?.map(({ piece }) => piece) ?? [], [stored]);
@@ -91,7 +92,8 @@ export function EveningsView() {
   const close = (): void => {
     setAsked(null);
   };
-  const isOverview = (search.get('part') ?? 'all') === 'all';
+  const part = search.get('part') ?? 'all';
+  const isOverview = part === 'all';
   return (
     <main className="flex min-h-0 flex-1 flex-col">
       <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
@@ -108,8 +110,9 @@ export function EveningsView() {
         </div>
         <div className="no-print flex flex-wrap justify-end gap-2">
           <Button
+            ref={improveButton}
             look="ink"
-            disabled={plan.placed.length === 0 || improver.improvement?.running === true}
+            disabled={plan.placed.length === 0}
             onClick={() => {
               improver.start(given);
             }}
@@ -140,7 +143,13 @@ export function EveningsView() {
           </Button>
         </div>
       </header>
-      <ImprovePanel improver={improver} />
+      <ImprovePanel
+        improver={improver}
+        onLeave={() => {
+          // the panel goes, and the focus with it
+          improveButton.current?.focus();
+        }}
+      />
       <Troubles />
       {outlook.overfull.map((full) => (
         <p key={full.place} role="status" className="border-b border-line-strong bg-paper px-4 py-2">
@@ -217,7 +226,7 @@ export function EveningsView() {
           </div>
         }
       />
-      {isOverview && <Legend />}
+      {(isOverview || part === 'one') && <Legend />}
       {asked === 'evenings' && <EveningsDialog stored={workshop} onClose={close} />}
       <Suspense fallback={null}>
         {asked === 'wishes' && <WishesDialog wishes={planning.wishes} onClose={close} />}

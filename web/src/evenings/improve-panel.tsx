@@ -1,5 +1,5 @@
 import { keptPlan } from '@eveningtide/core/schedule';
-import type { PlannedEvenings } from '@eveningtide/core/solver';
+import { changedEvenings, eveningsOf, type PlannedEvenings } from '@eveningtide/core/solver';
 import { formatNumber } from '@eveningtide/core/units';
 import { Square } from 'lucide-react';
 import { countWords } from '../pieces/words.js';
@@ -14,23 +14,26 @@ import { useKeepPlanning } from './use-keep-planning.js';
 const MOST_CHANGES = 6;
 
 /** The search at work: best so far, what no plan can beat, what changed; stopped and kept at any time. */
-export function ImprovePanel({ improver }: { improver: Improver }) {
+export function ImprovePanel({ improver, onLeave }: { improver: Improver; onLeave: () => void }) {
   const { outlook } = usePlan();
   const days = useDays();
   const keep = useKeepPlanning();
-  const { improvement, start, stop, discard } = improver;
+  const { improvement, goOn, stop, discard } = improver;
+  const leave = (): void => {
+    discard();
+    onLeave();
+  };
   if (!improvement || !outlook) return null;
-  const { best, found, running, error, given } = improvement;
+  const { best, elapsedMs, running, error, given } = improvement;
   const before = outlook.cost;
   const isBetter = best !== null && best.cost.total < before.total - 1e-9;
   const keepIt = async (plan: PlannedEvenings) => {
-    const open = given.pieces.filter(({ archivedOn }) => archivedOn === null);
-    const kept = keptPlan(plan.start, open, given.originDate);
+    const kept = keptPlan(plan.start, given);
     await keep(
       (planning) => ({ ...planning, kept }),
-      `Kept: ${String(plan.cost.evenings)} evenings, done ${days.dayOf(given.originDate, plan.cost.finishMin)}`,
+      `Kept: ${countWords(plan.cost.evenings, 'evening')}, done ${days.dayOf(given.originDate, plan.cost.finishMin)}`,
     );
-    discard();
+    leave();
   };
   return (
     <section aria-labelledby="improving" className="border-b border-line-strong bg-paper px-4 py-3">
@@ -39,7 +42,7 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
           <h2 id="improving" className="text-lg font-semibold">
             {running ? 'Looking for a better plan …' : isBetter ? 'A better plan' : 'No better plan was found'}
           </h2>
-          <p role="status" className="text-ink-2">
+          <p className="text-ink-2">
             {best ? (
               <>
                 Best so far <b className="text-ink">{countWords(best.cost.evenings, 'evening')}</b> (at least {best.bounds.evenings} by any
@@ -54,6 +57,9 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
             {outlook.plan.cleanings.length} cleanings, {formatNumber(before.idleMin, 0)} min idle.
           </p>
           {best?.proven && <p className="font-semibold text-tide">Proven: no plan is done sooner or in fewer evenings.</p>}
+          <p role="status" className="sr-only">
+            {running ? 'Looking for a better plan' : isBetter ? 'A better plan was found' : 'No better plan was found'}
+          </p>
           {error !== null && (
             <p role="alert" className="text-brick">
               It cannot be improved: {error}
@@ -62,15 +68,11 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
         </div>
         <div className="flex gap-2">
           {running ? (
-            <Button onClick={stop}>
+            <Button autoFocus onClick={stop}>
               <Square size={14} aria-hidden="true" /> Stop
             </Button>
           ) : (
-            <Button
-              onClick={() => {
-                start(given);
-              }}
-            >
+            <Button autoFocus onClick={goOn}>
               Look on
             </Button>
           )}
@@ -83,22 +85,22 @@ export function ImprovePanel({ improver }: { improver: Improver }) {
           >
             Keep this plan
           </Button>
-          <Button onClick={discard}>Leave it</Button>
+          <Button onClick={leave}>Leave it</Button>
         </div>
       </div>
       {running && (
         <progress
           className="mt-2 h-1.5 w-full appearance-none border border-line-strong [&::-webkit-progress-bar]:bg-page [&::-webkit-progress-value]:bg-tide"
           max={IMPROVE_MS}
-          value={found.at(-1)?.atMs ?? 0}
-          aria-label="Time of the last better plan"
+          value={elapsedMs}
+          aria-label="Time looked so far"
         />
       )}
       {best && isBetter && (
         <div className="mt-2 grid items-start gap-x-8 gap-y-2 lg:grid-cols-[1fr_22rem]">
           <div>
-            <PlanStrip label="Now" plan={outlook.plan} evenings={outlook.evenings} originDate={outlook.originDate} />
-            <PlanStrip label="Then" plan={best.plan} evenings={outlook.evenings} originDate={outlook.originDate} />
+            <PlanStrip label="Now" evenings={eveningsOf(outlook.plan, outlook.evenings)} originDate={outlook.originDate} />
+            <PlanStrip label="Then" evenings={eveningsOf(best.plan, outlook.evenings)} originDate={outlook.originDate} />
           </div>
           <Changes best={best} />
         </div>
@@ -114,12 +116,7 @@ function Changes({ best }: { best: PlannedEvenings }) {
   const days = useDays();
   if (!outlook) return null;
   const { originDate } = outlook;
-  const then = new Map(best.plan.placed.map(({ id, startMin }) => [id, startMin]));
-  const moved = outlook.plan.placed.flatMap(({ id, startMin }) => {
-    const to = then.get(id);
-    const from = days.dayOf(originDate, startMin);
-    return to === undefined || days.dayOf(originDate, to) === from ? [] : [{ id, from, to: days.dayOf(originDate, to) }];
-  });
+  const moved = changedEvenings(outlook.plan, best.plan, outlook.evenings);
   return (
     <div className="text-[0.8125rem]">
       <h3 className="font-semibold">
@@ -128,7 +125,8 @@ function Changes({ best }: { best: PlannedEvenings }) {
       <ul>
         {moved.slice(0, MOST_CHANGES).map(({ id, from, to }) => (
           <li key={id}>
-            {words(id)} <span className="text-ink-2">{`${from} → ${to}`}</span>
+            {words(id)}{' '}
+            <span className="text-ink-2">{`${days.dayOf(originDate, from.fromMin)} → ${days.dayOf(originDate, to.fromMin)}`}</span>
           </li>
         ))}
         {moved.length > MOST_CHANGES && <li className="text-ink-2">and {moved.length - MOST_CHANGES} more</li>}

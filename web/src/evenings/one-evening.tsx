@@ -1,7 +1,8 @@
-import { clockOf, operationOf } from '@eveningtide/core/schedule';
+import { operationOf } from '@eveningtide/core/schedule';
+import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { eveningsOf } from '@eveningtide/core/solver';
 import { stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -19,23 +20,20 @@ export function OneEvening() {
   const days = useDays();
   const [search, setSearch] = useSearchParams();
   const [chosen, setChosen] = useState<string | null>(null);
-  const evenings = useMemo(
-    () => outlook?.evenings.filter((e) => outlook.plan.placed.some(({ startMin }) => startMin >= e.fromMin && startMin < e.toMin)) ?? [],
-    [outlook],
-  );
+  const evenings = useMemo(() => (outlook ? eveningsOf(outlook.plan, outlook.evenings) : []), [outlook]);
   const wanted = Number(search.get('evening') ?? 0);
   const at = Math.min(Math.max(0, Number.isInteger(wanted) ? wanted : 0), Math.max(0, evenings.length - 1));
-  const evening: Interval | undefined = evenings[at];
-  const moving = useMoving(evening ?? null);
-  if (!outlook || !given || !evening)
+  const shown = evenings[at];
+  const moving = useMoving(shown?.evening ?? null);
+  if (!outlook || !given || !shown)
     return <Empty title="No evening is used yet">Give a piece some steps; then its evenings can be looked at one by one here.</Empty>;
+  const { evening, cleanings, busyMin } = shown;
   const show = (index: number): void => {
     setChosen(null);
     moving.cancel();
     setSearch({ part: 'one', evening: String(index) }, { replace: true });
   };
-  const blocks = outlook.plan.placed.flatMap((placed): LaneBlock[] => {
-    if (placed.startMin < evening.fromMin || placed.startMin >= evening.toMin) return [];
+  const blocks = shown.placed.flatMap((placed): LaneBlock[] => {
     const { pieceId, stepIndex, sitting } = operationOf(placed.id);
     const own = outlook.pieces.find((piece) => piece.pieceId === pieceId);
     const step = own?.steps[stepIndex];
@@ -51,14 +49,9 @@ export function OneEvening() {
       },
     ];
   });
-  const cleanings = outlook.plan.cleanings.filter(({ fromMin }) => fromMin >= evening.fromMin && fromMin < evening.toMin);
-  const busyMin = [...blocks.map(({ startMin, endMin }) => endMin - startMin), ...cleanings.map((c) => c.toMin - c.fromMin)].reduce(
-    (a, b) => a + b,
-    0,
-  );
   const lanes = given.pieces.flatMap((piece) => {
     const own = blocks.filter(({ pieceId }) => pieceId === piece.id);
-    return own.length > 0 ? [{ piece, blocks: own }] : [];
+    return own.length > 0 ? [{ piece, blocks: own, outlook: outlook.pieces.find(({ pieceId }) => pieceId === piece.id) ?? null }] : [];
   });
   const block = blocks.find(({ id }) => id === chosen) ?? null;
   return (

@@ -125,11 +125,7 @@ function SafeSide() {
       <Button
         look="ink"
         onClick={() => {
-          const open = given.pieces.filter(({ archivedOn }) => archivedOn === null);
-          void keep(
-            (planning) => ({ ...planning, kept: keptPlan(planned.start, open, given.originDate) }),
-            'Kept: the plan on the safe side',
-          );
+          void keep((planning) => ({ ...planning, kept: keptPlan(planned.start, given) }), 'Kept: the plan on the safe side');
           setAsked(false);
         }}
       >

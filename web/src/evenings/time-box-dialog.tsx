@@ -1,7 +1,8 @@
-import { clockOf, type Given, type TimeBox } from '@eveningtide/core/schedule';
-import { formatMinutes } from '@eveningtide/core/units';
+import { type Given, type TimeBox } from '@eveningtide/core/schedule';
+import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { countWords } from '../pieces/words.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Dialog } from '../ui/dialog.js';
@@ -83,7 +84,7 @@ function Answer({ box, minutes }: { box: TimeBox; minutes: number }) {
   const words = useStepWords();
   const days = useDays();
   if (!given) return null;
-  const { inside, cleanings, dropped, isDone, withBox, without } = box;
+  const { inside, cleanings, dropped, isDone, savedEvenings, withBox, without } = box;
   const lines = [
     ...inside.map(({ id, startMin, endMin }) => ({ key: id, at: startMin, what: words(id), minutes: endMin - startMin })),
     ...cleanings.map(({ fromMin, toMin }) => ({
@@ -93,7 +94,6 @@ function Answer({ box, minutes }: { box: TimeBox; minutes: number }) {
       minutes: toMin - fromMin,
     })),
   ].sort((a, b) => a.at - b.at);
-  const fewer = without.cost.evenings - (withBox.cost.evenings - (inside.length > 0 ? 1 : 0));
   const doneThen = days.dayOf(given.originDate, withBox.cost.finishMin);
   const doneNow = days.dayOf(given.originDate, without.cost.finishMin);
   return (
@@ -126,7 +126,7 @@ function Answer({ box, minutes }: { box: TimeBox; minutes: number }) {
       )}
       {isDone === null && lines.length > 0 && (
         <p className="mt-2 text-ink-2">
-          {fewer > 0 ? `It saves ${fewer === 1 ? 'an evening' : `${String(fewer)} evenings`}. ` : ''}
+          {savedEvenings > 0 ? `It saves ${countWords(savedEvenings, 'evening')}. ` : ''}
           {doneThen === doneNow ? `All is done ${doneNow}, as without it.` : `All is done ${doneThen} instead of ${doneNow}.`}
         </p>
       )}

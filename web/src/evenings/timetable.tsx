@@ -1,7 +1,8 @@
-import { clockOf, operationOf, type Outlook } from '@eveningtide/core/schedule';
+import { operationOf, type Outlook } from '@eveningtide/core/schedule';
+import { clockOf, formatMinutes, type Interval } from '@eveningtide/core/units';
+import { eveningsOf } from '@eveningtide/core/solver';
 import { stepIdOf, stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef, type RefObject } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -37,7 +38,7 @@ interface Block {
 
 function shownEvenings(outlook: Outlook): Interval[] {
   const finish = outlook.plan.finishMin ?? 0;
-  const used = outlook.evenings.filter((e) => outlook.plan.placed.some((p) => p.startMin >= e.fromMin && p.startMin < e.toMin));
+  const used = eveningsOf(outlook.plan, outlook.evenings).map(({ evening }) => evening);
   return used.length >= LEAST_EVENINGS
     ? used
     : outlook.evenings

@@ -1,4 +1,4 @@
-import { dateOf, operationOf } from '@eveningtide/core/schedule';
+import { latePieces, operationOf } from '@eveningtide/core/schedule';
 import type { Wish } from '@eveningtide/core/solver';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
@@ -14,22 +14,10 @@ export function Troubles() {
   const days = useDays();
   const [answer, setAnswer] = useState<Wish[] | null | 'none' | 'asking'>('none');
   if (!outlook || !given) return null;
-  const { plan, originDate, cost } = outlook;
-  const late = cost.lateMin > 0 ? latePieces() : [];
+  const { plan, cost } = outlook;
+  const late = latePieces(given.pieces, outlook);
   if (plan.unplaced.length === 0 && late.length === 0 && cost.missedPins === 0) return null;
 
-  function latePieces() {
-    const ends = new Map<string, number>();
-    for (const { id, endMin } of plan.placed) {
-      const { pieceId } = operationOf(id);
-      ends.set(pieceId, Math.max(ends.get(pieceId) ?? 0, endMin));
-    }
-    return (given?.pieces ?? []).flatMap(({ id, name, doneBy }) => {
-      const end = ends.get(id);
-      const done = end === undefined ? null : dateOf(originDate, end);
-      return doneBy !== null && done !== null && done > doneBy ? [{ id, name, doneBy, done }] : [];
-    });
-  }
   const ask = async () => {
     setAnswer('asking');
     setAnswer(await eveningsService().colliding(given));
@@ -49,9 +37,9 @@ export function Troubles() {
             <b>{words(id, true)}</b> found no evening: {why}.
           </li>
         ))}
-        {late.map(({ id, name, doneBy, done }) => (
-          <li key={id}>
-            <b>{name}</b> should be done by {days.day(doneBy)} and will be done {days.day(done)}.
+        {late.map(({ piece, doneBy, doneOn }) => (
+          <li key={piece.id}>
+            <b>{piece.name}</b> should be done by {days.day(doneBy)} and will be done {days.day(doneOn)}.
           </li>
         ))}
         {cost.missedPins > 0 && (

@@ -1,20 +1,9 @@
 import type { Planning } from '@eveningtide/core/schedule';
-import { toast } from 'sonner';
-import { refusalOf, useLazyWorkshopQuery, useSaveWorkshopMutation } from '../store/api.js';
-
-const LONG_MS = 12_000;
+import { useLazyWorkshopQuery, useSaveWorkshopMutation } from '../store/api.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 type Change = (now: Planning) => Planning;
 type Undo = () => Promise<void>;
-
-/** Tells what was done, with the way back on it. */
-export function toldWithUndo(words: string, undo: Undo): void {
-  toast(words, { duration: LONG_MS, action: { label: 'Undo', onClick: () => void undo().catch(toldFailure) } });
-}
-
-function toldFailure(error: unknown): void {
-  toast.error('It was not kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
-}
 
 /** Writes how evenings are planned; gives the way back. */
 export function useWritePlanning(): (change: Change) => Promise<Undo> {
@@ -41,7 +30,7 @@ export function useKeepPlanning(): (change: Change, words: string) => Promise<vo
     try {
       toldWithUndo(words, await write(change));
     } catch (error) {
-      toldFailure(error);
+      toldFailure('The plan was not kept', error);
     }
   };
 }

@@ -4,16 +4,15 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
-import { toast } from 'sonner';
 import { countWords } from '../pieces/words.js';
-import { refusalOf, useDeletePieceMutation, usePiecesQuery, useSavePieceMutation } from '../store/api.js';
+import { useDeletePieceMutation, usePiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { eveningsService, useAnswer } from '../workers/evenings-service.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { toldWithUndo } from './use-keep-planning.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 const pairingsOf = (given: Given) => eveningsService().pairings(given);
 const splitsOf = (given: Given) => eveningsService().splits(given);
@@ -152,7 +151,7 @@ function Splits() {
         await remove(second.id).unwrap();
       });
     } catch (error) {
-      toast.error('The batch was not split', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The batch was not split', error);
     }
   };
   return (
@@ -168,12 +167,12 @@ function Splits() {
         <p className="text-ink-2">No batch would be done sooner, or in fewer evenings, if it were worked in two parts.</p>
       ) : (
         <ul>
-          {proposals.map(({ pieceId, parts, evenings, finishMin }) => (
+          {proposals.map(({ pieceId, parts, planned: { cost } }) => (
             <li key={pieceId} className="flex items-center gap-3 py-1">
               <span>
-                <b>{given.pieces.find(({ id }) => id === pieceId)?.name}</b> as {parts.join(' and ')}: {evenings} evenings (now{' '}
-                {outlook.cost.evenings}), done {days.dayOf(given.originDate, finishMin)} (now{' '}
-                {days.dayOf(outlook.originDate, outlook.cost.finishMin)})
+                <b>{given.pieces.find(({ id }) => id === pieceId)?.name}</b> as {parts.join(' and ')}:{' '}
+                {countWords(cost.evenings, 'evening')} (now {outlook.cost.evenings}), done {days.dayOf(given.originDate, cost.finishMin)}{' '}
+                (now {days.dayOf(outlook.originDate, outlook.cost.finishMin)})
               </span>
               <Button small onClick={() => void split(pieceId)}>
                 Split it

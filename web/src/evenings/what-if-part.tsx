@@ -1,9 +1,16 @@
-import { inWay, operationOf, type Alternative, type Given, type Otherwise } from '@eveningtide/core/schedule';
+import {
+  differenceTo,
+  inWay,
+  operationOf,
+  type Alternative,
+  type Difference,
+  type Given,
+  type Otherwise,
+} from '@eveningtide/core/schedule';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { countWords } from '../pieces/words.js';
-import { refusalOf, usePiecesQuery, useSavePieceMutation, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
+import { usePiecesQuery, useSavePieceMutation, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
@@ -11,7 +18,7 @@ import { Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { eveningsService, useAnswer } from '../workers/evenings-service.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { toldWithUndo } from './use-keep-planning.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 interface Answers {
   now: Alternative;
@@ -117,27 +124,26 @@ export function WhatIfPart() {
   );
 }
 
-const DAY_MIN = 1440;
+const hasDifference = ({ evenings, days, cleanings }: Difference): boolean => evenings !== 0 || days !== 0 || cleanings !== 0;
+
+/** `1 evening fewer, 2 days sooner`. */
+function differenceWords({ evenings, days, cleanings }: Difference): string {
+  const words = (count: number, what: string, less: string, more: string): string[] =>
+    count === 0 ? [] : [`${countWords(Math.abs(count), what)} ${count < 0 ? less : more}`];
+  const all = [
+    ...words(evenings, 'evening', 'fewer', 'more'),
+    ...words(days, 'day', 'sooner', 'later'),
+    ...words(cleanings, 'cleaning', 'fewer', 'more'),
+  ];
+  return all.length === 0 ? 'no difference' : all.join(', ');
+}
 
 function Row({ name, note, alternative, now }: { name: string; note: string; alternative: Alternative | null; now: Alternative }) {
   const { given } = usePlan();
   const days = useDays();
   if (!given) return null;
   const cost = alternative?.planned.cost;
-  const against = (): string => {
-    if (!cost || alternative === now) return '';
-    const evenings = cost.evenings - now.planned.cost.evenings;
-    const sooner = Math.floor(now.planned.cost.finishMin / DAY_MIN) - Math.floor(cost.finishMin / DAY_MIN);
-    const words = [
-      ...(evenings === 0
-        ? []
-        : [`${String(Math.abs(evenings))} ${Math.abs(evenings) === 1 ? 'evening' : 'evenings'} ${evenings < 0 ? 'fewer' : 'more'}`]),
-      ...(sooner === 0
-        ? []
-        : [`${String(Math.abs(sooner))} ${Math.abs(sooner) === 1 ? 'day' : 'days'} ${sooner > 0 ? 'sooner' : 'later'}`]),
-    ];
-    return words.length === 0 ? 'no difference' : words.join(', ');
-  };
+  const difference = alternative && alternative !== now ? differenceTo(now.planned, alternative.planned) : null;
   return (
     <tr className="border-b border-line">
       <th scope="row" className="px-2 py-1.5 text-left font-semibold">
@@ -148,10 +154,8 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
           <td className="figures px-2 py-1.5">{cost.evenings}</td>
           <td className="px-2 py-1.5 whitespace-nowrap">{days.when(given.originDate, cost.finishMin)}</td>
           <td className="figures px-2 py-1.5">{alternative.planned.plan.cleanings.length}</td>
-          <td className="px-2 py-1.5">{against()}</td>
-          <td className="px-2 py-1.5 text-right">
-            <DoIt alternative={alternative} />
-          </td>
+          <td className="px-2 py-1.5">{difference && differenceWords(difference)}</td>
+          <td className="px-2 py-1.5 text-right">{difference && hasDifference(difference) && <DoIt alternative={alternative} />}</td>
         </>
       ) : (
         <td className="px-2 py-1.5 text-ink-2" colSpan={5}>
@@ -174,7 +178,7 @@ function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternativ
     try {
       await work();
     } catch (error) {
-      toast.error('It was not changed', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('It was not changed', error);
     }
   };
   if (!stored || !pieces || !outlook) return null;

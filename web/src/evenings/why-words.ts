@@ -1,12 +1,13 @@
-import { clockOf } from '@eveningtide/core/schedule';
+import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import type { Binding } from '@eveningtide/core/solver';
-import { formatMinutes } from '@eveningtide/core/units';
 
 /** Why a step does not begin earlier, in words. `step` tells an operation, `when` a minute. */
 export function whyWords(binding: Binding, step: (id: string) => string, when: (minute: number) => string): string {
   switch (binding.kind) {
     case 'now':
       return 'It is the first thing to do: nothing is planned before now.';
+    case 'released':
+      return `What is done on it already is ready at ${when(binding.untilMin)}.`;
     case 'pinned':
       return 'It is pinned to this time.';
     case 'follows':

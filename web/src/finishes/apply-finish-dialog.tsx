@@ -2,8 +2,7 @@ import { applyFinish, newestOf, variedSteps, type Applied, type Finish } from '@
 import type { Likeness, Piece } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
-import { refusalOf, usePiecesQuery, useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
+import { usePiecesQuery, useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { countWords } from '../pieces/words.js';
@@ -13,6 +12,7 @@ import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { AdaptedList } from './adapted-list.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 interface Fitted {
   piece: Piece;
@@ -53,7 +53,7 @@ export function ApplyFinishDialog({ finish, onPieces, onClose }: { finish: Finis
     try {
       return await savePiece({ version, piece }).unwrap();
     } catch (error) {
-      toast.error(`${piece.name} stays as it was`, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure(`${piece.name} stays as it was`, error);
       return null;
     }
   };
@@ -78,7 +78,7 @@ export function ApplyFinishDialog({ finish, onPieces, onClose }: { finish: Finis
       if (fitted.some(({ piece }) => piece.id === edited?.id)) dispatch(editorActions.undone());
       for (const { piece, version: now } of before) void saved(piece, now);
     };
-    toast(`${finish.name} is on ${countWords(fitted.length, 'piece')}`, { duration: 12_000, action: { label: 'Undo', onClick: undo } });
+    toldWithUndo(`${finish.name} is on ${countWords(fitted.length, 'piece')}`, undo);
     onClose();
   };
   const replaced = fitted.filter(({ piece }) => piece.steps.length > 0);

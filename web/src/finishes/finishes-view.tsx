@@ -10,6 +10,7 @@ import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { ApplyFinishDialog } from './apply-finish-dialog.js';
+import { toldWithUndo } from '../ui/told.js';
 
 /** Saved sequences, to be put onto other pieces and held side by side. */
 export function FinishesView() {
@@ -92,10 +93,7 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
   const throwAway = async () => {
     try {
       await remove(finish.id).unwrap();
-      toast(`${finish.name} taken away; pieces keep their steps`, {
-        duration: 12_000,
-        action: { label: 'Undo', onClick: () => void save({ version: 0, finish }) },
-      });
+      toldWithUndo(`${finish.name} taken away; pieces keep their steps`, () => save({ version: 0, finish }).unwrap());
     } catch {
       toast.error(`${finish.name} was not taken away: the server does not answer.`);
     }

@@ -1,19 +1,20 @@
 import { finishOf, type Finish } from '@eveningtide/core/finishes';
 import type { Piece } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
-import { refusalOf, useFinishesQuery, useSaveFinishMutation } from '../store/api.js';
+import { useFinishesQuery, useSaveFinishMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { TextField } from '../ui/text-field.js';
 import { usePlan } from '../workers/outlook-context.js';
+import { toldFailure } from '../ui/told.js';
 
 const NEW = 'new';
 
 /** Keeps the sequence of a piece as a finish: a new one, or the next version of one that is there. */
-export function SaveFinishDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
+export function SaveFinishDialog({ piece, onClose, children }: { piece: Piece; onClose: () => void; children?: ReactNode }) {
   const { data: finishes = [] } = useFinishesQuery();
   const { now, supplies } = usePlan();
   const [save, { isLoading }] = useSaveFinishMutation();
@@ -34,7 +35,7 @@ export function SaveFinishDialog({ piece, onClose }: { piece: Piece; onClose: ()
       toast(`${finish.name} kept as version ${String(version.version)}`);
       onClose();
     } catch (error) {
-      toast.error('The finish was not kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The finish was not kept', error);
     }
   };
   return (
@@ -53,6 +54,7 @@ export function SaveFinishDialog({ piece, onClose }: { piece: Piece; onClose: ()
           void keep();
         }}
       >
+        {children}
         {finishes.length > 0 && (
           <SelectField
             label="As"

@@ -13,8 +13,7 @@ import {
 import { canMix, changed, mainOf } from '@eveningtide/core/mixing';
 import { formatNumber } from '@eveningtide/core/units';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { refusalOf, useSaveMixMutation, type StoredMix } from '../store/api.js';
+import { useSaveMixMutation, type StoredMix } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
@@ -24,6 +23,7 @@ import { usePlan } from '../workers/outlook-context.js';
 import { useBench } from './use-bench.js';
 import { Delta } from './delta.js';
 import { isPaint } from './words.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 const TOWARDS = 'target';
 type Wish = Nudge | typeof TOWARDS;
@@ -67,18 +67,10 @@ export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: St
     try {
       // a judged colour no longer holds once something else is in the cup
       await save({ version, mix: { ...after, colour: null } }).unwrap();
-      toast(`${mix.name}: ${words}`, {
-        duration: 12_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void save({ version: version + 1, mix });
-          },
-        },
-      });
+      toldWithUndo(`${mix.name}: ${words}`, () => save({ version: version + 1, mix }).unwrap());
       onClose();
     } catch (error) {
-      toast.error('The change was not kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The change was not kept', error);
     }
   };
   const before = parts.length > 0 ? predictMix(parts) : null;

@@ -1,3 +1,4 @@
+import { suppliesName } from '@eveningtide/core/materials';
 import {
   CONSISTENCIES,
   CONSISTENCY_WORDS,
@@ -18,7 +19,6 @@ import { NumberField, QuantityField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
 import { useBench } from './use-bench.js';
-import { componentName } from './words.js';
 
 /** Helps for a cup that is not as it should be. */
 export function Corrections({ cup }: { cup: CupState }) {
@@ -46,7 +46,7 @@ function GoneOff({ cup }: { cup: CupState }) {
   const stranger = cup.components.findIndex(({ parts }, i) => parts === 0 && (there[i] ?? 0) > 0);
   const add = stranger >= 0 ? null : addToReach(there, exact);
   const todo = add?.flatMap((ml, i) =>
-    ml > 0.004 ? [`${shown.text(ml, 'volume')} ${componentName(cup.components[i] ?? { material: '', bottleId: null }, supplies)}`] : [],
+    ml > 0.004 ? [`${shown.text(ml, 'volume')} ${suppliesName(cup.components[i] ?? { material: '', bottleId: null }, supplies)}`] : [],
   );
   return (
     <details className="border border-line bg-paper px-3 py-2">
@@ -56,7 +56,7 @@ function GoneOff({ cup }: { cup: CupState }) {
         {cup.components.map((component, i) => (
           <QuantityField
             key={i}
-            label={componentName(component, supplies)}
+            label={suppliesName(component, supplies)}
             quantity="volume"
             value={there[i] ?? 0}
             min={0}

@@ -1,10 +1,10 @@
 import { NOTICED_SHARE_PCT, type Counted, type MixComponent } from '@eveningtide/core/mixing';
-import { wakeUp } from '@eveningtide/core/materials';
+import { suppliesName, wakeUp } from '@eveningtide/core/materials';
 import { formatNumber } from '@eveningtide/core/units';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { componentColour, componentName, countWords } from './words.js';
+import { componentColour, countWords } from './words.js';
 
 /** A mix as it is counted out at the bench, with what rounding does to it. */
 export function CountedTable({ components, counted }: { components: readonly MixComponent[]; counted: Counted }) {
@@ -40,7 +40,7 @@ export function CountedTable({ components, counted }: { components: readonly Mix
                   <span className="flex items-baseline gap-1.5">
                     <Swatch colour={componentColour(component, supplies)} />
                     <span>
-                      {componentName(component, supplies)}
+                      {suppliesName(component, supplies)}
                       {wake && <span className="text-[0.8125rem] text-ink-2">: {wake}</span>}
                     </span>
                   </span>

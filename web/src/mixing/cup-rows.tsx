@@ -1,3 +1,4 @@
+import { suppliesName } from '@eveningtide/core/materials';
 import { MEASURES, shownAmounts, withAmount, type Measure } from '@eveningtide/core/mixing';
 import { X } from 'lucide-react';
 import { cupActions, type CupState } from '../store/cup.js';
@@ -7,7 +8,7 @@ import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { ComponentField } from './component-field.js';
 import { useBench } from './use-bench.js';
-import { MEASURE_NAMES, componentColour, componentName } from './words.js';
+import { MEASURE_NAMES, componentColour } from './words.js';
 
 /** One row a component: what, and how much of it in the cup's measure. */
 export function CupRows({ cup }: { cup: CupState }) {
@@ -27,7 +28,7 @@ export function CupRows({ cup }: { cup: CupState }) {
       />
       <ul className="space-y-2">
         {cup.components.map((component, i) => {
-          const name = componentName(component, supplies);
+          const name = suppliesName(component, supplies);
           return (
             <li key={i} className="grid grid-cols-[1.25rem_minmax(0,1fr)_7rem_1.75rem] items-end gap-2">
               <span className="pb-1.5">

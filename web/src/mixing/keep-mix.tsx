@@ -1,9 +1,10 @@
 import type { Mix } from '@eveningtide/core/mixing';
 import { nanoid } from '@reduxjs/toolkit';
 import { toast } from 'sonner';
-import { refusalOf, useDeleteMixMutation, useMixesQuery, useSaveMixMutation } from '../store/api.js';
+import { useDeleteMixMutation, useMixesQuery, useSaveMixMutation } from '../store/api.js';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 import { Button } from '../ui/button.js';
 import { TextField } from '../ui/text-field.js';
 import { usePlan } from '../workers/outlook-context.js';
@@ -29,21 +30,15 @@ export function KeepMix({ cup, totalMl, volumesMl }: { cup: CupState; totalMl: n
     try {
       await save({ version: as?.version ?? 0, mix }).unwrap();
       dispatch(cupActions.set({ mixId: mix.id }));
-      toast(`${mix.name} kept as mix no. ${String(mix.number)}`, {
-        ...(as
-          ? {}
-          : {
-              action: {
-                label: 'Undo',
-                onClick: () => {
-                  void remove(mix.id);
-                  dispatch(cupActions.set({ mixId: null }));
-                },
-              },
-            }),
-      });
+      const words = `${mix.name} kept as mix no. ${String(mix.number)}`;
+      if (as) toast(words);
+      else
+        toldWithUndo(words, async () => {
+          await remove(mix.id).unwrap();
+          dispatch(cupActions.set({ mixId: null }));
+        });
     } catch (error) {
-      toast.error('The mix was not kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The mix was not kept', error);
     }
   };
   const nameless = cup.name.trim() === '';

@@ -1,11 +1,11 @@
+import { suppliesName } from '@eveningtide/core/materials';
 import { countedOut, keepsOfMix, volumesOfCup, type Mix } from '@eveningtide/core/mixing';
 import { colourShown } from '@eveningtide/core/matching';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { refusalOf, useDeleteMixMutation, useMixesQuery, usePiecesQuery, type StoredMix } from '../store/api.js';
+import { useDeleteMixMutation, useMixesQuery, usePiecesQuery, type StoredMix } from '../store/api.js';
 import { EMPTY_CUP, cupActions } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -17,7 +17,8 @@ import { ChangeDialog } from './change-dialog.js';
 import { Labels, type Label } from './labels.js';
 import { stepsUsing, useBringBackMix } from './use-bring-back-mix.js';
 import { useBench } from './use-bench.js';
-import { componentName, recipeWords } from './words.js';
+import { recipeWords } from './words.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 /** Mixes that were kept: recipes, and cups that were made, with everything done to them since. */
 export function KeptPart() {
@@ -105,18 +106,11 @@ function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: (
     const used = stepsUsing(pieces?.map(({ piece }) => piece) ?? [], mix.id);
     try {
       await remove(mix.id).unwrap();
-      toast(`${mix.name} taken away`, {
+      toldWithUndo(`${mix.name} taken away`, () => bringBack(mix, used), {
         description: users.length > 0 ? `Steps of ${users.join(', ')} keep paint and dilution.` : undefined,
-        duration: 12_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void bringBack(mix, used);
-          },
-        },
       });
     } catch (error) {
-      toast.error('The mix stays', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The mix stays', error);
     }
   };
   return (
@@ -141,7 +135,7 @@ function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: (
           {mix.changes.map((change, i) => (
             <li key={i}>
               {days.day(change.on)}: {change.words};{' '}
-              {change.added.map((added) => `+ ${shown.text(added.ml, 'volume')} ${componentName(added, supplies)}`).join(', ')}
+              {change.added.map((added) => `+ ${shown.text(added.ml, 'volume')} ${suppliesName(added, supplies)}`).join(', ')}
             </li>
           ))}
         </ul>

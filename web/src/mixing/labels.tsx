@@ -1,8 +1,9 @@
+import { suppliesName } from '@eveningtide/core/materials';
 import type { Counted, MixComponent } from '@eveningtide/core/mixing';
 import { useDays } from '../ui/days.js';
 import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { componentName, countWords } from './words.js';
+import { countWords } from './words.js';
 
 /** What stands on the label of one cup or jar. */
 export interface Label {
@@ -35,7 +36,7 @@ export function Labels({ labels }: { labels: readonly Label[] }) {
             <ul className="mt-1">
               {label.lines.map(({ component, out }, i) => (
                 <li key={i}>
-                  <b>{out ? countWords(out) : ''}</b> {componentName(component, supplies)}
+                  <b>{out ? countWords(out) : ''}</b> {suppliesName(component, supplies)}
                 </li>
               ))}
             </ul>

@@ -5,8 +5,7 @@ import { formatNumber } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { refusalOf, usePiecesQuery, useSavePieceMutation } from '../store/api.js';
+import { usePiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
@@ -16,6 +15,7 @@ import { useSupplies } from '../workers/outlook-context.js';
 import { Delta } from './delta.js';
 import { isPaint } from './words.js';
 import { TableHead } from '../ui/table-head.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 /** Tones from one bottle to another, evenly spaced as they are seen, each on less area. */
 export function LadderPart() {
@@ -132,7 +132,8 @@ function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
   const { data } = usePiecesQuery();
   const [save, { isLoading }] = useSavePieceMutation();
   const [pieceId, setPiece] = useState('');
-  const stored = data?.find(({ piece }) => piece.id === pieceId) ?? data?.[0];
+  const open = data?.filter(({ piece }) => piece.archivedOn === null);
+  const stored = open?.find(({ piece }) => piece.id === pieceId) ?? open?.[0];
   if (!stored) return null;
   const put = async () => {
     const steps = ladder.rungs.map(({ predicted, coverPct, parts }, i) =>
@@ -153,17 +154,12 @@ function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
     );
     try {
       await save({ version: stored.version, piece: { ...stored.piece, steps: [...stored.piece.steps, ...steps] } }).unwrap();
-      toast(`${String(steps.length)} tones put at the end of ${stored.piece.name}`, {
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void save({ version: stored.version + 1, piece: stored.piece });
-          },
-        },
-      });
+      toldWithUndo(`${String(steps.length)} tones put at the end of ${stored.piece.name}`, () =>
+        save({ version: stored.version + 1, piece: stored.piece }).unwrap(),
+      );
       void navigate(`/pieces/${stored.piece.id}`);
     } catch (error) {
-      toast.error('The tones were not added', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The tones were not added', error);
     }
   };
   return (
@@ -172,7 +168,7 @@ function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
         label="Drybrush them on"
         className="w-64"
         value={stored.piece.id}
-        options={(data ?? []).map(({ piece }) => ({ id: piece.id, name: piece.name }))}
+        options={(open ?? []).map(({ piece }) => ({ id: piece.id, name: piece.name }))}
         onChange={setPiece}
       />
       <Button disabled={isLoading} onClick={() => void put()}>

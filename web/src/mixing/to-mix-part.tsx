@@ -1,3 +1,4 @@
+import { suppliesName } from '@eveningtide/core/materials';
 import type { PlannedMix } from '@eveningtide/core/needs';
 import { plainParts } from '@eveningtide/core/matching';
 import { truerAmount, volumesOfCup } from '@eveningtide/core/mixing';
@@ -18,7 +19,7 @@ import { Swatch } from '../ui/swatch.js';
 import { CountedTable } from './counted-table.js';
 import { Labels, type Label } from './labels.js';
 import { useBench } from './use-bench.js';
-import { componentColour, componentName } from './words.js';
+import { componentColour } from './words.js';
 
 const idOf = ({ key, time }: PlannedMix): string => `${key} ${String(time)}`;
 
@@ -40,7 +41,7 @@ export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
   const nameOf = (mix: PlannedMix): string => {
     const own = kept.find(({ id }) => mix.key === `mix ${id}`);
     const [first] = mix.components;
-    return own ? `no. ${String(own.number)}, ${own.name}` : first ? componentName(first, supplies) : '';
+    return own ? `no. ${String(own.number)}, ${own.name}` : first ? suppliesName(first, supplies) : '';
   };
   const rows = mixes.map((mix, i) => {
     const what = measured(mix.components);

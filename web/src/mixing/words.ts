@@ -1,4 +1,4 @@
-import type { Bottle, Supplies } from '@eveningtide/core/materials';
+import { suppliesName, type Bottle, type Supplies } from '@eveningtide/core/materials';
 import type { Countable, Counted, Measure, MixComponent } from '@eveningtide/core/mixing';
 import { formatNumber } from '@eveningtide/core/units';
 
@@ -27,10 +27,6 @@ export function countWords({ by, count, ml }: Counted['components'][number]): st
 
 type Named = Pick<MixComponent, 'material' | 'bottleId'>;
 
-/** The bottle's name, else the kind's. */
-export const componentName = ({ material, bottleId }: Named, supplies: Supplies): string =>
-  supplies.bottle(bottleId)?.name ?? (supplies.isMaterial(material) ? supplies.material(material).name : material);
-
 export const componentColour = ({ material, bottleId }: Named, supplies: Supplies): string =>
   supplies.bottle(bottleId)?.colour ?? supplies.material(material).colour;
 
@@ -42,4 +38,4 @@ export const isPaint = (bottle: Bottle, supplies: Supplies): boolean =>
 
 /** `3 Lichen green : 2 Acrylic thinner` */
 export const recipeWords = (components: readonly MixComponent[], supplies: Supplies): string =>
-  components.map((component) => `${formatNumber(component.parts, 2)} ${componentName(component, supplies)}`).join(' : ');
+  components.map((component) => `${formatNumber(component.parts, 2)} ${suppliesName(component, supplies)}`).join(' : ');

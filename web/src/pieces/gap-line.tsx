@@ -1,5 +1,5 @@
-import { clockOf, dateOf, type PieceOutlook } from '@eveningtide/core/schedule';
-import { formatMinutes } from '@eveningtide/core/units';
+import { type PieceOutlook } from '@eveningtide/core/schedule';
+import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
 import { ebbPath } from '../ui/ebb.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';

@@ -11,8 +11,7 @@ import { SCALES } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
-import { refusalOf, useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
+import { useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
@@ -20,6 +19,7 @@ import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
+import { toldFailure } from '../ui/told.js';
 
 type Measured = 'model' | 'prototype';
 
@@ -102,7 +102,7 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
       await save({ version: 0, piece }).unwrap();
       await navigate(`/pieces/${piece.id}`);
     } catch (error) {
-      toast.error('The piece was not made', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The piece was not made', error);
     }
   });
 

@@ -2,37 +2,23 @@ import type { Picture, Piece, Pin } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { ImagePlus, MapPin, X } from 'lucide-react';
 import { useRef, useState, type MouseEvent } from 'react';
-import { toast } from 'sonner';
-import { refusalOf, useStorePictureMutation } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Panel } from '../ui/panel.js';
-
-const MOST_BYTES = 25_000_000;
+import { useAddPictures } from './use-add-pictures.js';
 
 /** Prototype photographs, and the places pinned on them. */
 export function PicturesPanel({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const input = useRef<HTMLInputElement>(null);
-  const [store, { isLoading }] = useStorePictureMutation();
+  const { add, isAdding } = useAddPictures();
   const set = (pictures: Picture[]) => {
     dispatch(editorActions.patched({ pictures }));
   };
-  const add = async (files: readonly File[]) => {
-    const added: Picture[] = [];
-    for (const file of files) {
-      if (file.size > MOST_BYTES) {
-        toast.error(`${file.name} was not added`, { description: 'It is too large; allowed: up to 25 MB.' });
-        continue;
-      }
-      try {
-        added.push({ id: nanoid(8), caption: '', pins: [], ...(await store(file).unwrap()) });
-      } catch (error) {
-        toast.error(`${file.name} was not added`, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
-      }
-    }
+  const addAll = async (files: readonly File[]) => {
+    const added = await add(files);
     if (added.length > 0) set([...piece.pictures, ...added]);
   };
   return (
@@ -70,17 +56,17 @@ export function PicturesPanel({ piece }: { piece: Piece }) {
         onChange={(event) => {
           const files = [...(event.target.files ?? [])];
           event.target.value = '';
-          void add(files);
+          void addAll(files);
         }}
       />
       <Button
         small
-        disabled={isLoading}
+        disabled={isAdding}
         onClick={() => {
           input.current?.click();
         }}
       >
-        <ImagePlus size={15} aria-hidden="true" /> {isLoading ? 'Storing …' : 'Add photographs …'}
+        <ImagePlus size={15} aria-hidden="true" /> {isAdding ? 'Storing …' : 'Add photographs …'}
       </Button>
     </Panel>
   );

@@ -5,10 +5,11 @@ import { DropdownMenu } from 'radix-ui';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { refusalOf, useSavePieceMutation, type StoredPiece } from '../store/api.js';
+import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { usePlan } from '../workers/outlook-context.js';
+import { toldFailure } from '../ui/told.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));
 const ChooseFinishDialog = lazy(async () => ({ default: (await import('../finishes/choose-finish-dialog.js')).ChooseFinishDialog }));
@@ -24,7 +25,7 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const isOpen = edited?.id === stored.piece.id;
   const piece = isOpen ? edited : stored.piece;
   const failed = (what: string) => (error: unknown) => {
-    toast.error(what, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    toldFailure(what, error);
   };
 
   const duplicate = () => {

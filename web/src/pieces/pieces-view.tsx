@@ -11,6 +11,7 @@ import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
 import { countWords } from './words.js';
+import { toldWithUndo } from '../ui/told.js';
 
 export function PiecesView() {
   const { data, isLoading, isError, refetch } = usePiecesQuery();
@@ -96,15 +97,7 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
   const throwAway = async () => {
     try {
       await remove(piece.id).unwrap();
-      toast(`${piece.name} put aside`, {
-        duration: 12_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void restore(piece.id);
-          },
-        },
-      });
+      toldWithUndo(`${piece.name} put aside`, () => restore(piece.id).unwrap());
     } catch {
       toast.error(`${piece.name} was not put aside: the server does not answer.`);
     }

@@ -10,6 +10,7 @@ import { Dialog } from '../ui/dialog.js';
 import { localNow } from '../ui/days.js';
 import { download } from '../ui/download.js';
 import { countWords } from './words.js';
+import { toldWithUndo } from '../ui/told.js';
 
 const FILE_NAME = 'workshop.eveningtide.json';
 
@@ -47,15 +48,9 @@ export function PlanFileMenu() {
     try {
       const before = await fetchPlan().unwrap();
       const { pieces, bottles } = await importPlan({ file, today: localNow().date }).unwrap();
-      toast(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, {
-        duration: 20_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void importPlan({ file: before, today: localNow().date });
-          },
-        },
-      });
+      toldWithUndo(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, () =>
+        importPlan({ file: before, today: localNow().date }).unwrap(),
+      );
     } catch (error) {
       const refusal = refusalOf(error);
       setBroken({ name, message: refusal?.data.message ?? 'The server does not answer.', faults: refusal?.data.faults ?? [] });

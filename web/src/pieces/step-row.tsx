@@ -5,7 +5,6 @@ import { formatDilution } from '@eveningtide/core/mixing';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { GripVertical, X } from 'lucide-react';
 import { useMemo, type KeyboardEvent, type ReactNode } from 'react';
-import { toast } from 'sonner';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Swatch } from '../ui/swatch.js';
@@ -13,6 +12,7 @@ import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
+import { toldWithUndo } from '../ui/told.js';
 
 /** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
 const LINE_COLUMNS =
@@ -40,14 +40,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, head, finding
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
     dispatch(editorActions.stepRemoved(step.id));
-    toast(`Step ${String(index + 1)} taken out`, {
-      action: {
-        label: 'Undo',
-        onClick: () => {
-          dispatch(editorActions.undone());
-        },
-      },
-    });
+    toldWithUndo(`Step ${String(index + 1)} taken out`, () => dispatch(editorActions.undone()), { brief: true });
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {

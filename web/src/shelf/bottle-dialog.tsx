@@ -1,11 +1,10 @@
 import { plainBottle, type Bottle } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
-import { isDate } from '@eveningtide/core/schedule';
+import { isDate } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
-import { refusalOf, useDeleteBottleMutation, usePiecesQuery, useSaveBottleMutation, type StoredBottle } from '../store/api.js';
+import { useDeleteBottleMutation, usePiecesQuery, useSaveBottleMutation, type StoredBottle } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
@@ -15,6 +14,7 @@ import { useSupplies } from '../workers/outlook-context.js';
 import { BottleMeasures } from './bottle-measures.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
 import { useBringBack } from './use-bring-back.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 /** A bottle nobody has named yet, of the usual size. */
 const NEW = plainBottle({ id: '', name: '', material: 'acrylic-matt', colour: '#8b8a88', sizeMl: 17, leftMl: 17 });
@@ -39,7 +39,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
       await save({ version: stored?.version ?? 0, bottle: { ...bottle, name: bottle.name.trim() } }).unwrap();
       onClose();
     } catch (error) {
-      toast.error('The bottle was not saved', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The bottle was not saved', error);
     }
   };
   const throwAway = async () => {
@@ -47,17 +47,9 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
     try {
       await remove(bottle.id).unwrap();
       onClose();
-      toast(`${bottle.name} taken off the shelf`, {
-        duration: 12_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void bringBack(bottle, used);
-          },
-        },
-      });
+      toldWithUndo(`${bottle.name} taken off the shelf`, () => bringBack(bottle, used));
     } catch (error) {
-      toast.error('The bottle stays', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The bottle stays', error);
     }
   };
   const day = (name: 'openedOn' | 'triedOn', label: string) => (

@@ -1,7 +1,8 @@
 import { readCount } from '@eveningtide/core/needs';
 import { useRef, useState, type KeyboardEvent } from 'react';
-import { toast } from 'sonner';
-import { refusalOf, useSaveBottlesMutation, type StoredBottle } from '../store/api.js';
+import { useSaveBottlesMutation, type StoredBottle } from '../store/api.js';
+import { countWords } from '../pieces/words.js';
+import { toldFailure, toldWithUndo } from '../ui/told.js';
 import { Button } from '../ui/button.js';
 import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
@@ -46,22 +47,16 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
     try {
       const saved = await save(counted).unwrap();
       setTyped({});
-      toast(`${String(saved.length)} ${saved.length === 1 ? 'bottle' : 'bottles'} counted`, {
-        duration: 12_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void save(
-              saved.flatMap(({ version, bottle }) => {
-                const was = before.get(bottle.id);
-                return was ? [{ version, bottle: was }] : [];
-              }),
-            );
-          },
-        },
-      });
+      toldWithUndo(`${countWords(saved.length, 'bottle')} counted`, () =>
+        save(
+          saved.flatMap(({ version, bottle }) => {
+            const was = before.get(bottle.id);
+            return was ? [{ version, bottle: was }] : [];
+          }),
+        ).unwrap(),
+      );
     } catch (error) {
-      toast.error('Nothing was kept', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('Nothing was kept', error);
     }
   };
   if (rows.length === 0) return <Empty title="No bottle to count">Put bottles on the shelf first.</Empty>;

@@ -2,8 +2,7 @@ import { MATERIALS, materialById, type OwnMaterial } from '@eveningtide/core/mat
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { refusalOf, useDeleteMaterialMutation, usePiecesQuery, useSaveMaterialMutation, type StoredMaterial } from '../store/api.js';
+import { useDeleteMaterialMutation, usePiecesQuery, useSaveMaterialMutation, type StoredMaterial } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Dialog } from '../ui/dialog.js';
@@ -11,6 +10,7 @@ import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
+import { toldFailure } from '../ui/told.js';
 
 const NEW: Omit<OwnMaterial, 'id'> = {
   name: '',
@@ -38,7 +38,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
   const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { material: own.id });
   const noName = own.name.trim() === '';
   const told = (error: unknown, what: string) => {
-    toast.error(what, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+    toldFailure(what, error);
   };
   const keep = async () => {
     try {

@@ -2,7 +2,6 @@ import { nanoid } from '@reduxjs/toolkit';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
 import {
   refusalOf,
   useMaterialsQuery,
@@ -16,6 +15,7 @@ import { Dialog } from '../ui/dialog.js';
 import { download } from '../ui/download.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { readShelfFile, shelfCsv, shelfJson, type FileRead } from './shelf-file.js';
+import { toldWithUndo } from '../ui/told.js';
 
 const ITEM = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
 
@@ -123,15 +123,7 @@ function Preview({ read, stored, onClose }: { read: FileRead & { name: string };
         await saveMaterial({ version: was?.version ?? 0, material }).unwrap();
       }
       const taken = await save(read.bottles.map(({ bottle }) => ({ version: before.get(bottle.id)?.version ?? 0, bottle }))).unwrap();
-      toast(`${String(taken.length)} bottles taken from ${read.name}`, {
-        duration: 15_000,
-        action: {
-          label: 'Undo',
-          onClick: () => {
-            void undo(taken);
-          },
-        },
-      });
+      toldWithUndo(`${String(taken.length)} bottles taken from ${read.name}`, () => undo(taken));
       onClose();
     } catch (error) {
       const told = refusalOf(error)?.data;

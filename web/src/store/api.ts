@@ -1,9 +1,13 @@
+import type { Air } from '@eveningtide/core/climate';
+import type { DeviceState } from '@eveningtide/core/devices';
 import type { Finish } from '@eveningtide/core/finishes';
+import type { LogEntry } from '@eveningtide/core/log';
 import type { Bottle, OwnMaterial } from '@eveningtide/core/materials';
 import type { Mix } from '@eveningtide/core/mixing';
 import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Picture, Piece } from '@eveningtide/core/subjects';
+import { nanoid } from '@reduxjs/toolkit';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export interface StoredPiece {
@@ -39,6 +43,13 @@ export interface StoredMix {
   mix: Mix;
 }
 
+export interface StoredEntry {
+  version: number;
+  entry: LogEntry;
+}
+
+export type AirReading = Air & { at: string };
+
 export type StoredPicture = Pick<Picture, 'fileName' | 'takenOn' | 'widthPx' | 'heightPx'>;
 
 export interface StoredWorkshop {
@@ -55,10 +66,21 @@ export interface Refusal {
   users?: string[];
 }
 
+/** Names this screen to the server, so that it is not told of its own changes. */
+export const SCREEN = nanoid(12);
+
+export const TAGS = ['devices', 'pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups', 'log'] as const;
+export type Tag = (typeof TAGS)[number];
+
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups'],
+  baseQuery: fetchBaseQuery({
+    baseUrl: '/api',
+    prepareHeaders: (headers) => {
+      headers.set('x-eveningtide-screen', SCREEN);
+    },
+  }),
+  tagTypes: TAGS,
   refetchOnReconnect: true,
   endpoints: (build) => ({
     pieces: build.query<StoredPiece[], void>({ query: () => 'pieces', providesTags: ['pieces'] }),
@@ -67,6 +89,13 @@ export const api = createApi({
     workshop: build.query<StoredWorkshop, void>({ query: () => 'workshop', providesTags: ['workshop'] }),
     finishes: build.query<StoredFinish[], void>({ query: () => 'finishes', providesTags: ['finishes'] }),
     mixes: build.query<StoredMix[], void>({ query: () => 'mixes', providesTags: ['mixes'] }),
+    devices: build.query<DeviceState<Air>[], void>({ query: () => 'devices', providesTags: ['devices'] }),
+    airReadings: build.query<AirReading[], void>({ query: () => 'devices/hygrometer/readings', providesTags: ['devices'] }),
+    setDevice: build.mutation<DeviceState<Air>[], { id: string; on: boolean; isSilent: boolean }>({
+      query: ({ id, ...body }) => ({ url: `devices/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['devices'],
+    }),
+    log: build.query<StoredEntry[], void>({ query: () => 'log', providesTags: ['log'] }),
     backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
     // the list is patched in place: fetching it again after each autosave would be work for nothing
     savePiece: build.mutation<StoredPiece, { version: number; piece: Piece }>({
@@ -114,6 +143,35 @@ export const api = createApi({
       query: (id) => ({ url: `mixes/${id}`, method: 'DELETE' }),
       invalidatesTags: ['mixes', 'pieces'],
     }),
+    // the list is patched in place: the bench must not flicker at each press
+    saveEntry: build.mutation<StoredEntry, StoredEntry>({
+      query: ({ version, entry }) => ({ url: `log/${entry.id}`, method: 'PUT', body: { version, entry } }),
+      async onQueryStarted(_sent, { dispatch, queryFulfilled }) {
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(
+            api.util.updateQueryData('log', undefined, (list) => {
+              const at = list.findIndex(({ entry }) => entry.id === data.entry.id);
+              if (at >= 0) list[at] = data;
+              else list.push(data);
+            }),
+          );
+        } catch {
+          // whoever saved tells the painter
+        }
+      },
+    }),
+    deleteEntry: build.mutation<void, string>({
+      query: (id) => ({ url: `log/${id}`, method: 'DELETE' }),
+      async onQueryStarted(id, { dispatch, queryFulfilled }) {
+        try {
+          await queryFulfilled;
+          dispatch(api.util.updateQueryData('log', undefined, (list) => list.filter(({ entry }) => entry.id !== id)));
+        } catch {
+          // whoever took it back tells the painter
+        }
+      },
+    }),
     saveMaterial: build.mutation<StoredMaterial, StoredMaterial>({
       query: ({ version, material }) => ({ url: `materials/${material.id}`, method: 'PUT', body: { version, material } }),
       invalidatesTags: ['materials'],
@@ -144,7 +202,7 @@ export const api = createApi({
         typeof from === 'string'
           ? { url: `backups/${from}/restore`, method: 'POST' }
           : { url: 'backups', method: 'PUT', body: from, headers: { 'content-type': 'application/gzip' } },
-      invalidatesTags: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups'],
+      invalidatesTags: [...TAGS],
     }),
     saveWorkshop: build.mutation<StoredWorkshop, StoredWorkshop>({
       query: (body) => ({ url: 'workshop', method: 'PUT', body }),
@@ -160,7 +218,7 @@ export const api = createApi({
     }),
     importPlan: build.mutation<{ pieces: number; bottles: number }, { file: unknown; today: string }>({
       query: ({ file, today }) => ({ url: `plan-file?today=${today}`, method: 'PUT', body: file }),
-      invalidatesTags: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop'],
+      invalidatesTags: TAGS.filter((tag) => tag !== 'backups'),
     }),
     exportPlan: build.query<PlanFile, void>({ query: () => 'plan-file', keepUnusedDataFor: 0 }),
   }),
@@ -173,6 +231,12 @@ export const {
   useMaterialsQuery,
   useWorkshopQuery,
   useLazyWorkshopQuery,
+  useDevicesQuery,
+  useAirReadingsQuery,
+  useSetDeviceMutation,
+  useLogQuery,
+  useSaveEntryMutation,
+  useDeleteEntryMutation,
   useBackupsQuery,
   useSaveBottleMutation,
   useSaveBottlesMutation,

@@ -12,19 +12,22 @@ export interface DisplayState {
   textPct: TextSize;
   /** Keys without Control or Alt do something; off for those who dictate or use switches (WCAG 2.1.4). */
   singleKeys: boolean;
+  /** Windows that open and close make no sound. */
+  silent: boolean;
 }
 
 const KEY = 'eveningtide.display';
-const USUAL: DisplayState = { theme: 'day', textPct: 100, singleKeys: true };
+const USUAL: DisplayState = { theme: 'day', textPct: 100, singleKeys: true, silent: true };
 
 /** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
 export function storedDisplay(): DisplayState {
   try {
-    const { theme, textPct, singleKeys } = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<DisplayState>;
+    const { theme, textPct, singleKeys, silent } = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<DisplayState>;
     return {
       theme: THEMES.find((one) => one === theme) ?? USUAL.theme,
       textPct: TEXT_SIZES.find((one) => one === textPct) ?? USUAL.textPct,
       singleKeys: singleKeys ?? USUAL.singleKeys,
+      silent: silent ?? USUAL.silent,
     };
   } catch {
     return USUAL;
@@ -55,6 +58,9 @@ const slice = createSlice({
     },
     singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
       state.singleKeys = payload;
+    },
+    silentSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.silent = payload;
     },
   },
 });

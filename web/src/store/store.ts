@@ -4,12 +4,13 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.js';
 import { cupReducer, keepCup, storedCup } from './cup.js';
 import { displayReducer, showDisplay, storedDisplay } from './display.js';
+import { keepOutbox, outboxReducer, storedOutbox } from './outbox.js';
 import { editorReducer } from './editor.js';
 
 export function makeStore() {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer, display: displayReducer, cup: cupReducer },
-    preloadedState: { display: storedDisplay(), cup: { now: storedCup(), past: [] } },
+    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer, display: displayReducer, cup: cupReducer, outbox: outboxReducer },
+    preloadedState: { display: storedDisplay(), cup: { now: storedCup(), past: [] }, outbox: storedOutbox() },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
   // what another tab saved is fetched when this one is looked at again
@@ -17,8 +18,13 @@ export function makeStore() {
   let shown = store.getState().display;
   showDisplay(shown);
   let cup = store.getState().cup.now;
+  let { outbox } = store.getState();
   store.subscribe(() => {
-    const { display, cup: changed } = store.getState();
+    const { display, cup: changed, outbox: written } = store.getState();
+    if (written !== outbox) {
+      outbox = written;
+      keepOutbox(outbox);
+    }
     if (changed.now !== cup) {
       cup = changed.now;
       keepCup(cup);

@@ -1,30 +1,19 @@
-import { dewPointC } from '@eveningtide/core/climate';
-import { mixNeeded } from '@eveningtide/core/coverage';
-import { CAUTIONS, DEFER, type Hazard } from '@eveningtide/core/materials';
-import { clockOf, dateOf } from '@eveningtide/core/schedule';
-import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
-import { membersOf, type Piece } from '@eveningtide/core/subjects';
-import { formatMinutes, formatNumber } from '@eveningtide/core/units';
-import { Eye, Printer, Wind } from 'lucide-react';
-import { Link } from 'react-router';
-import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
-import { mixWords } from '../pieces/mix-words.js';
-import { zoneWords } from '../pieces/zone-words.js';
-import { Button } from '../ui/button.js';
+import { tonightOf } from '@eveningtide/core/tonight';
+import { Link, useSearchParams } from 'react-router';
+import { usePiecesQuery } from '../store/api.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { Swatch } from '../ui/swatch.js';
-import { useDays } from '../ui/days.js';
-import { useShown } from '../ui/shown.js';
-import { usePlan, useSupplies } from '../workers/outlook-context.js';
-import { stillWet, tonightOf, type Evening, type Job } from './tonight.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { BenchCard } from './bench-card.js';
+import { PrintButton } from './bench-head.js';
+import { CautionCard } from './caution-card.js';
+import { BenchScreen } from './bench-screen.js';
 
-/** What to do in order, readable from a metre; printed, the bench card of the evening. */
+/** The evening step by step, readable from a metre and worked with a knuckle; printed, the bench card. */
 export function TonightView() {
   const { outlook, now } = usePlan();
   const { data: stored, isError, refetch } = usePiecesQuery();
-  const days = useDays();
-  const shown = useShown();
-  const { data: workshop } = useWorkshopQuery();
+  const [search] = useSearchParams();
+  const part = search.get('part');
   if (isError && !stored)
     return (
       <Failed
@@ -34,7 +23,7 @@ export function TonightView() {
         }}
       />
     );
-  if (!outlook || !stored || !workshop) return <Loading what="the plan" />;
+  if (!outlook || !stored) return <Loading what="the plan" />;
   const evening = tonightOf(outlook, now.minute);
   if (!evening)
     return (
@@ -49,172 +38,38 @@ export function TonightView() {
         </Empty>
       </main>
     );
-  const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
-  const { evening: air } = workshop.workshop.climate;
-  const busy =
-    evening.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) +
-    evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
   return (
-    <main className="bench-card px-6 py-4">
-      <header className="flex items-start justify-between gap-4 border-b border-line-strong pb-3">
-        <div>
-          <h1 className="text-[2rem] leading-9 font-bold print:text-2xl">
-            {evening.isTonight ? 'Tonight' : 'Next evening'}, {days.dayOf(outlook.originDate, evening.span.fromMin)}
-          </h1>
-          <p className="text-lg text-ink-2 print:text-sm">
-            <span className="figures">
-              {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
-            </span>{' '}
-            · {formatMinutes(busy)} with cleaning · at the bench {shown.text(air.tempC, 'temperature')}, {formatNumber(air.rhPct, 0)} %RH,
-            dew point {shown.text(dewPointC(air), 'temperature')}
-          </p>
-        </div>
-        <Button
-          className="no-print"
-          onClick={() => {
-            window.print();
-          }}
-        >
-          <Printer size={17} aria-hidden="true" /> Print the bench card
-        </Button>
-      </header>
-      <JobList evening={evening} pieces={pieces} originDate={outlook.originDate} />
-      <LeaveAlone evening={evening} pieces={pieces} originDate={outlook.originDate} />
-      <Cautions jobs={evening.jobs} />
-    </main>
-  );
-}
-
-type Line = { at: number; job: Job } | { at: number; cleanMin: number };
-
-function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
-  const lines: Line[] = [
-    ...evening.jobs.map((job) => ({ at: job.startMin, job })),
-    ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin })),
-  ].sort((a, b) => a.at - b.at);
-  return (
-    <ol className="divide-y divide-line">
-      {lines.map((line) =>
-        'job' in line ? (
-          <JobItem key={line.job.id} job={line.job} piece={pieces.get(line.job.pieceId)} originDate={originDate} />
-        ) : (
-          <li
-            key={`clean ${String(line.at)}`}
-            className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-1.5 text-ink-2 print:grid-cols-[3.75rem_1fr_3.125rem] print:py-0.5"
-          >
-            <span className="figures text-lg print:text-sm">{clockOf(line.at)}</span>
-            <span className="text-lg print:text-sm">Clean the airbrush</span>
-            <span className="figures text-right">{line.cleanMin} min</span>
-          </li>
-        ),
+    <main className="flex min-h-0 flex-1 flex-col">
+      {part === 'card' || part === 'cautions' ? (
+        <>
+          <h1 className="sr-only">Tonight</h1>
+          <nav aria-label="Ways to see the evening" className="no-print flex justify-end gap-4 px-6 pt-3">
+            <Link to="/tonight" className="inline-flex min-h-11 items-center underline underline-offset-4">
+              Step by step
+            </Link>
+            {part === 'card' ? (
+              <Link to="/tonight?part=cautions" className="inline-flex min-h-11 items-center underline underline-offset-4">
+                Caution card
+              </Link>
+            ) : (
+              <Link to="/tonight?part=card" className="inline-flex min-h-11 items-center underline underline-offset-4">
+                On one page
+              </Link>
+            )}
+            <PrintButton words={part === 'card' ? 'Print the bench card' : 'Print the caution card'} />
+          </nav>
+          {part === 'card' ? <BenchCard evening={evening} stored={stored} /> : <CautionCard evening={evening} stored={stored} />}
+        </>
+      ) : (
+        <>
+          <div className="no-print flex min-h-0 flex-1 flex-col">
+            <BenchScreen outlook={outlook} evening={evening} stored={stored} />
+          </div>
+          <div className="hidden print:block">
+            <BenchCard evening={evening} stored={stored} />
+          </div>
+        </>
       )}
-    </ol>
-  );
-}
-
-function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefined; originDate: string }) {
-  const { supplies, mixes } = usePlan();
-  const days = useDays();
-  const shown = useShown();
-  const { data: workshop } = useWorkshopQuery();
-  if (!piece) return null;
-  const { step, report } = job;
-  const { technique, tool } = incomingOf(step, supplies);
-  const paint = stepPaint(step, supplies, mixes);
-  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
-  const ready = report.ripening?.recoatFromMin ?? null;
-  return (
-    <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
-      <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
-      <div className="min-w-0">
-        <h2 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
-          <span aria-hidden="true" className="mr-2 hidden size-3 border border-ink print:inline-block" />
-          {technique.name}
-          {job.coats > 1 && `, coat ${String(job.coat)} of ${String(job.coats)}`}
-          <span className="font-normal text-ink-2"> · </span>
-          <Link
-            to={`/pieces/${piece.id}?step=${step.id}`}
-            className="font-normal text-ink-2 underline decoration-line-strong underline-offset-2 print:no-underline"
-          >
-            {piece.name}
-          </Link>
-        </h2>
-        <p className="text-lg print:text-sm">
-          {zoneWords(piece, step)}, {tool}
-          {job.coats === 1 && step.coats > 1 ? `, ${String(step.coats)} coats` : ''}
-          {piece.members.length > 1
-            ? ` · ${membersOf(step, piece)
-                .map((member) => member.label)
-                .join(', ')}`
-            : ''}
-        </p>
-        {paint && (
-          <p className="flex items-center gap-2 text-lg print:text-sm">
-            <span className="contents print:hidden">
-              <Swatch colour={paint.colour} size={18} />
-            </span>
-            <b>{paint.name}</b> {mix && <span>{mixWords(mix, shown)}</span>}
-          </p>
-        )}
-        {step.gate !== null && (
-          <p className="flex items-center gap-2 text-lg print:text-sm">
-            <Eye size={18} aria-hidden="true" /> Before going on, look: {step.gate}
-          </p>
-        )}
-        {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
-        {ready !== null && job.coat === job.coats && (
-          <p className="text-tide">
-            {Number.isFinite(ready)
-              ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`
-              : 'does not dry in this air'}
-          </p>
-        )}
-      </div>
-      <span className="figures text-right text-lg print:text-sm">{job.endMin - job.startMin} min</span>
-    </li>
-  );
-}
-
-function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
-  const days = useDays();
-  const supplies = useSupplies();
-  const wet = stillWet(evening);
-  if (wet.length === 0) return null;
-  return (
-    <section aria-labelledby="leave" className="border-t border-line py-2 print:text-sm">
-      <h2 id="leave" className="text-lg font-semibold print:text-sm">
-        Leave alone overnight
-      </h2>
-      <ul>
-        {wet.map(({ pieceId, job, readyMin }) => (
-          <li key={pieceId}>
-            {pieces.get(pieceId)?.name}: {incomingOf(job.step, supplies).technique.name.toLowerCase()},{' '}
-            {Number.isFinite(readyMin) ? `ready ${days.when(originDate, readyMin)}` : 'does not dry in this air'}
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function Cautions({ jobs }: { jobs: readonly Job[] }) {
-  const supplies = useSupplies();
-  const used = jobs
-    .flatMap(({ step }) => [step.material, step.dilution?.thinner ?? null])
-    .flatMap((id) => (id === null ? [] : supplies.material(id).hazards));
-  const hazards = [...new Set<Hazard>(used)];
-  if (hazards.length === 0) return null;
-  return (
-    <section aria-labelledby="mind" className="mt-4 border-2 border-brick px-4 py-2 print:mt-2 print:text-xs">
-      <h2 id="mind" className="flex items-center gap-2 font-semibold text-brick">
-        <Wind size={18} aria-hidden="true" /> Mind tonight
-      </h2>
-      <ul className="list-disc pl-5 print:list-none print:pl-0 print:[&>li]:inline print:[&>li+li]:before:content-['_·_']">
-        {hazards.map((hazard) => (
-          <li key={hazard}>{CAUTIONS[hazard]}</li>
-        ))}
-        <li>{DEFER}</li>
-      </ul>
-    </section>
+    </main>
   );
 }

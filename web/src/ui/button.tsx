@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ButtonHTMLAttributes, Ref } from 'react';
 
 type Look = 'plain' | 'ink' | 'brick' | 'quiet';
 
@@ -15,7 +15,7 @@ export function Button({
   small = false,
   className = '',
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; small?: boolean }) {
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; small?: boolean; ref?: Ref<HTMLButtonElement> }) {
   const size = small ? 'min-h-[1.625rem] px-2 text-[0.8125rem]' : 'min-h-[2rem] px-3';
   return (
     <button

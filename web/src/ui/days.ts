@@ -1,4 +1,5 @@
-import { clockOf, dateOf, type Workshop } from '@eveningtide/core/schedule';
+import { type Workshop } from '@eveningtide/core/schedule';
+import { clockOf, dateOf } from '@eveningtide/core/units';
 import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useWorkshopQuery } from '../store/api.js';

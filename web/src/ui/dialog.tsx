@@ -1,10 +1,12 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 
 /** On paper it lies like any other text; index.css takes the page away. */
 const PRINTED_ALONE =
   'printed-alone print:static print:max-h-none print:w-auto print:translate-x-0 print:translate-y-0 print:border-0 print:p-0';
+
+const TO_FILL_IN = 'input:not([tabindex="-1"]), select, textarea';
 
 /** A dialog with a title, closed by Escape, by its cross and by a click outside. */
 export function Dialog({
@@ -23,6 +25,8 @@ export function Dialog({
   printable?: boolean;
   children: ReactNode;
 }) {
+  const body = useRef<HTMLDivElement>(null);
+  const opener = useRef<HTMLElement | null>(null);
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
@@ -31,11 +35,18 @@ export function Dialog({
           className={`${printable ? PRINTED_ALONE : ''} fixed top-1/2 left-1/2 z-30 max-h-[90vh] w-[min(35rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line-strong bg-page p-5`}
           {...(note ? {} : { 'aria-describedby': undefined })}
           onOpenAutoFocus={(event) => {
-            // to the first thing to fill in, not to the cross
-            const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('input, select, textarea');
+            opener.current = document.activeElement instanceof HTMLElement ? document.activeElement : null;
+            // to the first thing to fill in, else to press, not to the cross
+            const first =
+              body.current?.querySelector<HTMLElement>(TO_FILL_IN) ?? body.current?.querySelector<HTMLElement>('button, a[href]');
             if (!first) return;
             event.preventDefault();
             first.focus();
+          }}
+          onCloseAutoFocus={(event) => {
+            // no button of the dialog's own opened it: back to whatever did
+            event.preventDefault();
+            if (opener.current?.isConnected) opener.current.focus();
           }}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
@@ -47,7 +58,7 @@ export function Dialog({
               <X size={18} aria-hidden="true" />
             </Radix.Close>
           </div>
-          {children}
+          <div ref={body}>{children}</div>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>

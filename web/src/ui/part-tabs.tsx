@@ -28,7 +28,10 @@ export function PartTabs({
       className={fill ? 'flex min-h-0 flex-1 flex-col' : ''}
       value={search.get('part') ?? first}
       onValueChange={(part) => {
-        setSearch(part === first ? {} : { part }, { replace: true });
+        const next = new URLSearchParams(search);
+        if (part === first) next.delete('part');
+        else next.set('part', part);
+        setSearch(next, { replace: true });
       }}
     >
       <div className={`no-print flex flex-wrap items-end justify-between border-b border-line-strong ${fill ? 'px-4' : 'mb-3'}`}>

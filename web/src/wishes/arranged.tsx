@@ -6,7 +6,6 @@ import { formatMinutes } from '@eveningtide/core/units';
 import { ListOrdered } from 'lucide-react';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { countWords } from '../pieces/words.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { useWorkshopQuery } from '../store/api.js';
@@ -18,6 +17,7 @@ import type { SentProblem } from '../workers/arrange.worker.js';
 import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { useArrangement } from '../workers/use-arrangement.js';
 import { CollisionBox } from './collision-box.js';
+import { toldWithUndo } from '../ui/told.js';
 
 function useProblem(piece: Piece): SentProblem | null {
   const { shelf, now } = usePlan();
@@ -50,8 +50,8 @@ export function Arranged({ piece }: { piece: Piece }) {
     if (!arrangement?.steps) return;
     const groups = piece.groups.filter(({ id }) => arrangement.steps?.some(({ groupId }) => groupId === id));
     dispatch(editorActions.stepsTaken({ steps: arrangement.steps, groups }));
-    toast(`The sequence is as arranged: ${countWords(arrangement.steps.length, 'step')}`, {
-      action: { label: 'Undo', onClick: () => dispatch(editorActions.undone()) },
+    toldWithUndo(`The sequence is as arranged: ${countWords(arrangement.steps.length, 'step')}`, () => dispatch(editorActions.undone()), {
+      brief: true,
     });
     void navigate(`/pieces/${piece.id}`);
   };

@@ -16,6 +16,7 @@ import { Panel } from '../ui/panel.js';
 import { EffectsDialog } from './effects-dialog.js';
 import { StoryForm } from './story-form.js';
 import { WishRow } from './wish-row.js';
+import { toldWithUndo } from '../ui/told.js';
 
 /** The story, the wishes, and what the order has to keep to. */
 export function WishList({ piece }: { piece: Piece }) {
@@ -90,9 +91,7 @@ export function WishList({ piece }: { piece: Piece }) {
                 }}
                 onRemove={() => {
                   set({ wishes: intent.wishes.filter(({ id }) => id !== wish.id) });
-                  toast(`${effectById(wish.effect).name} taken out`, {
-                    action: { label: 'Undo', onClick: () => dispatch(editorActions.undone()) },
-                  });
+                  toldWithUndo(`${effectById(wish.effect).name} taken out`, () => dispatch(editorActions.undone()), { brief: true });
                 }}
               />
             ))}

@@ -1,13 +1,11 @@
 import { safePlan, simulate, type Chances, type SafePlan } from '@eveningtide/core/chances';
-import { suppliesOf } from '@eveningtide/core/materials';
 import {
   freeDays,
   moreRoundsOf,
   pairings,
   planOtherwise,
-  problemOf,
+  planOf,
   splitProposals,
-  startFrom,
   timeBox,
   type Alternative,
   type Given,
@@ -20,45 +18,44 @@ import {
   collidingWishes,
   moved,
   placesFor,
-  planEvenings,
   solveSchedule,
   whyNotEarlier,
   type Binding,
   type Moved,
   type PlannedEvenings,
+  type Start,
   type Wish,
 } from '@eveningtide/core/solver';
+import { adviceFor, type Advice } from '@eveningtide/core/remedies';
+import { delayOf, type Delay } from '@eveningtide/core/tonight';
 import { expose } from 'comlink';
 
 /** Runs of the simulation; drafts that plans on the safe side are improved by. */
 const RUNS = 2000;
 const SAFE_DRAFTS = 150;
 const SEED = 1;
-/** The page is told of better plans at most so often: it has to draw each. */
+/** The page is told so often: it has to draw each. */
 const TELL_EVERY_MS = 250;
-
-/** The problem, the plan as it stands, and how it was wished for. */
-function standing(given: Given) {
-  const { open, problem } = problemOf(given);
-  const { wishes, kept } = given.workshop.planning;
-  const start = kept && startFrom(kept, open, given.originDate);
-  return { open, problem, wishes, start, planned: planEvenings(problem, { wishes, start }) };
-}
-
-const roundsOf = ({ pieces, workshop, shelf }: Given) => moreRoundsOf(pieces, workshop, suppliesOf(shelf));
 
 /** Everything about evenings that takes longer than a blink, in a thread of its own. */
 const service = {
-  /** Improves until the time is over; stopped by ending the thread: what was told last is the best. */
-  improve(given: Given, timeLimitMs: number, seed: number, onBetter: (best: PlannedEvenings, elapsedMs: number) => void): PlannedEvenings {
-    const { problem, wishes, start } = standing(given);
+  /**
+   * Improves until the time is over; stopped by ending the thread: what was told last is the best. Goes on from `from`, else from the plan as it
+   * stands. `tell` hears of the time, and of what is better since it was told last.
+   */
+  improve(
+    given: Given,
+    { timeLimitMs, seed, from }: { timeLimitMs: number; seed: number; from: Start | null },
+    tell: (elapsedMs: number, better: PlannedEvenings | null) => void,
+  ): PlannedEvenings {
+    const { problem, start } = planOf(given);
     const began = performance.now();
-    let told = -Infinity;
+    let told = began;
     let untold: PlannedEvenings | null = null;
     const now = (): number => {
       const at = performance.now();
-      if (untold && at - told >= TELL_EVERY_MS) {
-        onBetter(untold, at - began);
+      if (at - told >= TELL_EVERY_MS) {
+        tell(at - began, untold);
         [told, untold] = [at, null];
       }
       return at;
@@ -66,8 +63,8 @@ const service = {
     const { evenings } = solveSchedule(problem, {
       timeLimitMs,
       seed,
-      wishes,
-      start,
+      wishes: given.workshop.planning.wishes,
+      start: from ?? start,
       now,
       onProgress: (_best, _bound, better) => {
         untold = better;
@@ -76,21 +73,25 @@ const service = {
     if (!evenings) throw new RangeError('calendar must be given, got none');
     return evenings;
   },
+  advice: (given: Given, pieceId: string, doneId: string, trouble: string): Advice => adviceFor(given, pieceId, doneId, trouble),
+  delay: (given: Given): Delay | null => delayOf(given),
   why(given: Given, id: string): Binding | null {
-    const { problem, planned } = standing(given);
+    const { problem, planned } = planOf(given);
     return whyNotEarlier(problem, planned.plan, id);
   },
   places(given: Given, id: string, evening: { fromMin: number; toMin: number }, stepMin: number): Moved[] {
-    const { problem, planned, wishes } = standing(given);
+    const { problem, planned } = planOf(given);
+    const { wishes } = given.workshop.planning;
     // plans themselves are not wanted here and are large
     return placesFor(problem, planned, id, evening, stepMin, { wishes }).map((place) => ({ ...place, planned: null }));
   },
   move(given: Given, id: string, startMin: number): Moved {
-    const { problem, planned, wishes } = standing(given);
+    const { problem, planned } = planOf(given);
+    const { wishes } = given.workshop.planning;
     return moved(problem, planned, id, startMin, { wishes });
   },
   colliding(given: Given): Wish[] | null {
-    return collidingWishes(standing(given).problem);
+    return collidingWishes(planOf(given).problem);
   },
   otherwise(given: Given, otherwise: Otherwise): Alternative {
     return planOtherwise(given, otherwise);
@@ -106,12 +107,13 @@ const service = {
     return best;
   },
   chances(given: Given): Chances {
-    const { problem, planned } = standing(given);
-    return simulate(problem, planned.plan, { runs: RUNS, seed: SEED, rounds: roundsOf(given) });
+    const { problem, planned } = planOf(given);
+    return simulate(problem, planned.plan, { runs: RUNS, seed: SEED, rounds: moreRoundsOf(given) });
   },
   safe(given: Given): SafePlan {
-    const { problem, wishes, start } = standing(given);
-    return safePlan(problem, { wishes, start, drafts: SAFE_DRAFTS, seed: SEED }, { runs: RUNS, seed: SEED, rounds: roundsOf(given) });
+    const { problem, start } = planOf(given);
+    const { wishes } = given.workshop.planning;
+    return safePlan(problem, { wishes, start, drafts: SAFE_DRAFTS, seed: SEED }, { runs: RUNS, seed: SEED, rounds: moreRoundsOf(given) });
   },
   box: (given: Given, minutes: number, pieceId: string | null): TimeBox => timeBox(given, minutes, pieceId),
   pairings: (given: Given): Pairing[] => pairings(given),

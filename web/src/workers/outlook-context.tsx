@@ -4,6 +4,8 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import type { Mix } from '@eveningtide/core/mixing';
 import { useBottlesQuery, useMaterialsQuery, useMixesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { useAppSelector } from '../store/store.js';
+import { usePlanningAir } from '../store/air.js';
+import { useLog } from '../store/log.js';
 import { localNow } from '../ui/days.js';
 import { useOutlook } from './use-outlook.js';
 
@@ -64,15 +66,22 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const { data: stored } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const shelf = useShelf();
+  const log = useLog();
   const { data: storedMixes } = useMixesQuery();
   const mixes = useMemo(() => storedMixes?.map(({ mix }) => mix) ?? [], [storedMixes]);
   const supplies = useMemo(() => (shelf ? suppliesOf(shelf) : CATALOGUE), [shelf]);
   const edited = useAppSelector((state) => (state.editor.save === 'saved' ? null : state.editor.piece));
   const pieces = useMemo(() => stored?.map(({ piece }) => (piece.id === edited?.id ? edited : piece)), [stored, edited]);
+  const evening = usePlanningAir();
+  // planned in the air that is there: as read, else as typed
+  const inThisAir = useMemo(
+    () => workshop && evening && { ...workshop.workshop, climate: { ...workshop.workshop.climate, evening } },
+    [workshop, evening],
+  );
   const fromMin = Math.floor(now.minute / STEP_MIN) * STEP_MIN;
   const given = useMemo(
-    () => (pieces && workshop && shelf ? { pieces, workshop: workshop.workshop, shelf, originDate: now.date, nowMin: fromMin } : null),
-    [pieces, workshop, shelf, now.date, fromMin],
+    () => (pieces && inThisAir && shelf && log ? { pieces, workshop: inThisAir, shelf, log, originDate: now.date, nowMin: fromMin } : null),
+    [pieces, inThisAir, shelf, log, now.date, fromMin],
   );
   const { outlook, error } = useOutlook(given);
   const value = useMemo(

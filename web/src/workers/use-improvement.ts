@@ -11,8 +11,7 @@ export interface Improvement {
   /** What was asked to be improved; the day and the pieces as they were then. */
   given: Given;
   best: PlannedEvenings | null;
-  /** Better plans so far, with the time they were found at. */
-  found: { atMs: number; evenings: number; finishMin: number; total: number }[];
+  elapsedMs: number;
   running: boolean;
   error: string | null;
 }
@@ -20,6 +19,8 @@ export interface Improvement {
 export interface Improver {
   improvement: Improvement | null;
   start: (given: Given) => void;
+  /** Goes on from the best so far. */
+  goOn: () => void;
   stop: () => void;
   discard: () => void;
 }
@@ -35,40 +36,44 @@ export function useImprovement(): Improver {
   };
   useEffect(() => finish, []);
 
-  const start = (given: Given): void => {
+  const run = (given: Given, best: PlannedEvenings | null): void => {
     finish();
     const thread = ownEveningsService();
     end.current = thread.end;
-    seed.current++;
-    setImprovement({ given, best: null, found: [], running: true, error: null });
-    const onBetter = proxy((best: PlannedEvenings, atMs: number) => {
-      setImprovement(
-        (now) =>
-          now && {
-            ...now,
-            best,
-            found: [...now.found, { atMs, evenings: best.cost.evenings, finishMin: best.cost.finishMin, total: best.cost.total }],
-          },
-      );
+    // another seed takes other steps
+    const question = { timeLimitMs: IMPROVE_MS, seed: ++seed.current, from: best?.start ?? null };
+    setImprovement({ given, best, elapsedMs: 0, running: true, error: null });
+    const tell = proxy((elapsedMs: number, better: PlannedEvenings | null) => {
+      setImprovement((now) => now && { ...now, elapsedMs, best: better ?? now.best });
     });
-    thread.service.improve(given, IMPROVE_MS, seed.current, onBetter).then(
-      (best) => {
-        setImprovement((now) => now && { ...now, best, running: false });
-        finish();
+    const ended = (change: Partial<Improvement>): void => {
+      setImprovement((now) => now && { ...now, ...change, running: false });
+      finish();
+    };
+    thread.service.improve(given, question, tell).then(
+      (found) => {
+        ended({ best: found });
       },
       (error: unknown) => {
-        setImprovement((now) => now && { ...now, running: false, error: error instanceof Error ? error.message : String(error) });
-        finish();
+        ended({ error: error instanceof Error ? error.message : String(error) });
       },
     );
   };
-  const stop = (): void => {
-    finish();
-    setImprovement((now) => now && { ...now, running: false });
+  return {
+    improvement,
+    start: (given) => {
+      run(given, null);
+    },
+    goOn: () => {
+      if (improvement) run(improvement.given, improvement.best);
+    },
+    stop: () => {
+      finish();
+      setImprovement((now) => now && { ...now, running: false });
+    },
+    discard: () => {
+      finish();
+      setImprovement(null);
+    },
   };
-  const discard = (): void => {
-    finish();
-    setImprovement(null);
-  };
-  return { improvement, start, stop, discard };
 }

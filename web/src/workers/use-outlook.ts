@@ -21,8 +21,7 @@ export function useOutlook(given: Given | null): { outlook: Outlook | null; erro
 
   useEffect(() => {
     if (!given) return;
-    const { pieces, workshop, shelf, originDate, nowMin } = given;
-    waiting.current = () => service().planPieces(pieces, workshop, shelf, originDate, nowMin);
+    waiting.current = () => service().planPieces(given);
     if (busy.current) return;
     busy.current = true;
     void (async () => {

@@ -2,13 +2,14 @@ import { formatNumber } from '@eveningtide/core/units';
 import { format, parseISO } from 'date-fns';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { refusalOf, useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation, type Backup } from '../store/api.js';
+import { useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation, type Backup } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Section } from './section.js';
+import { toldFailure } from '../ui/told.js';
 
 const BYTES_PER_MB = 1_000_000;
 /** So many of the newest are listed. */
@@ -30,7 +31,7 @@ export function BackupsSection() {
       const { name } = await make().unwrap();
       toast(`Backup ${name} made`);
     } catch (error) {
-      toast.error('No backup was made', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('No backup was made', error);
     }
   };
   const putBack = async (from: File | string) => {
@@ -40,7 +41,7 @@ export function BackupsSection() {
       dispatch(editorActions.closed());
       toast('Everything is back as the backup has it', { description: 'What was there before is the newest backup now.' });
     } catch (error) {
-      toast.error('Nothing was changed', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('Nothing was changed', error);
     }
   };
   return (

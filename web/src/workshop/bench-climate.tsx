@@ -2,25 +2,31 @@ import { dewPointC } from '@eveningtide/core/climate';
 import type { Workshop } from '@eveningtide/core/schedule';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { toast } from 'sonner';
-import { refusalOf, useSaveWorkshopMutation, useWorkshopQuery, type StoredWorkshop } from '../store/api.js';
+import { useSaveWorkshopMutation, useWorkshopQuery, type StoredWorkshop } from '../store/api.js';
+import { useBenchAir } from '../store/air.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { useShown } from '../ui/shown.js';
+import { toldFailure } from '../ui/told.js';
 
-/** Foot of the rail: the air at the bench, as the painter typed it. */
+/** Foot of the rail: the air at the bench, as read or as the painter typed it. */
 export function BenchClimate() {
   const { data } = useWorkshopQuery();
+  const bench = useBenchAir();
   const [open, setOpen] = useState(false);
   const shown = useShown();
-  if (!data) return null;
-  const { evening, night } = data.workshop.climate;
+  if (!data || !bench) return null;
+  const { night } = data.workshop.climate;
+  const { air: evening, from, at, isSilent } = bench;
   return (
     <section aria-label="Bench climate" className="border-t border-line-strong px-3.5 pt-3">
       <h2 className="flex justify-between text-[0.8125rem] font-semibold">
-        At the bench <span className="font-normal text-ink-2">typed</span>
+        At the bench <span className="font-normal text-ink-2">{from === 'typed' ? 'typed' : (at ?? '').slice(11, 16)}</span>
       </h2>
+      {from === 'hygrometer' && (
+        <p className="text-[0.8125rem] text-ink-2">{isSilent ? 'hygrometer silent: its last word' : 'simulated hygrometer'}</p>
+      )}
       <p className="figures my-1 flex justify-between text-[0.9375rem] font-semibold">
         <span>{shown.text(evening.tempC, 'temperature')}</span>
         <span>{evening.rhPct.toFixed(0)} %RH</span>
@@ -97,7 +103,7 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
       await save({ version: stored.version, workshop }).unwrap();
       onClose();
     } catch (error) {
-      toast.error('The air was not saved', { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
+      toldFailure('The air was not saved', error);
     }
   });
   return (

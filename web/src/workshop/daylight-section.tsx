@@ -1,4 +1,5 @@
-import { clockOf, daylightOn } from '@eveningtide/core/schedule';
+import { daylightOn } from '@eveningtide/core/schedule';
+import { clockOf } from '@eveningtide/core/units';
 import { useDays } from '../ui/days.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';

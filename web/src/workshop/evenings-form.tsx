@@ -1,4 +1,5 @@
-import { isClock, isDate, type Workshop } from '@eveningtide/core/schedule';
+import { type Workshop } from '@eveningtide/core/schedule';
+import { isClock, isDate } from '@eveningtide/core/units';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../ui/button.js';
 import { localNow } from '../ui/days.js';

@@ -2,6 +2,7 @@ import { Failed, Loading } from '../ui/states.js';
 import { AirSection } from './air-section.js';
 import { BackupsSection } from './backups-section.js';
 import { DaylightSection } from './daylight-section.js';
+import { DevicesSection } from './devices-section.js';
 import { DisplaySection } from './display-section.js';
 import { DroppersSection } from './droppers-section.js';
 import { EquipmentSection } from './equipment-section.js';
@@ -40,6 +41,7 @@ export function WorkshopView() {
           <EveningsForm weekly={workshop.weekly} dates={workshop.dates} onChange={change} />
         </Section>
         <AirSection {...props} />
+        <DevicesSection />
         <DaylightSection {...props} />
         <EquipmentSection {...props} />
         <DroppersSection {...props} />

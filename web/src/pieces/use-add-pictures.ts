@@ -1,0 +1,28 @@
+import type { Picture } from '@eveningtide/core/subjects';
+import { nanoid } from '@reduxjs/toolkit';
+import { toast } from 'sonner';
+import { useStorePictureMutation } from '../store/api.js';
+import { toldFailure } from '../ui/told.js';
+
+const MOST_BYTES = 25_000_000;
+
+/** Stores photographs and hands over those that were taken; one that is too large or no picture is told and left out. */
+export function useAddPictures(): { add: (files: readonly File[]) => Promise<Picture[]>; isAdding: boolean } {
+  const [store, { isLoading }] = useStorePictureMutation();
+  const add = async (files: readonly File[]): Promise<Picture[]> => {
+    const added: Picture[] = [];
+    for (const file of files) {
+      if (file.size > MOST_BYTES) {
+        toast.error(`${file.name} was not added`, { description: 'It is too large; allowed: up to 25 MB.' });
+        continue;
+      }
+      try {
+        added.push({ id: nanoid(8), caption: '', pins: [], ...(await store(file).unwrap()) });
+      } catch (error) {
+        toldFailure(`${file.name} was not added`, error);
+      }
+    }
+    return added;
+  };
+  return { add, isAdding: isLoading };
+}

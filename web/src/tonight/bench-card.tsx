@@ -1,0 +1,184 @@
+import { dewPointC } from '@eveningtide/core/climate';
+import { mixNeeded } from '@eveningtide/core/coverage';
+import { CAUTIONS, DEFER, type Hazard } from '@eveningtide/core/materials';
+import { clockOf, dateOf, formatMinutes, formatNumber } from '@eveningtide/core/units';
+import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
+import { membersOf, type Piece } from '@eveningtide/core/subjects';
+import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
+import { Eye, Wind } from 'lucide-react';
+import { Link } from 'react-router';
+import { useBenchAir } from '../store/air.js';
+import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
+import { mixWords } from '../pieces/mix-words.js';
+import { zoneWords } from '../pieces/zone-words.js';
+import { Swatch } from '../ui/swatch.js';
+import { useDays } from '../ui/days.js';
+import { useShown } from '../ui/shown.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
+
+/** The evening on one page: what to do in order, what to leave alone, what to mind. Readable without the screen. */
+export function BenchCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
+  const { outlook } = usePlan();
+  const days = useDays();
+  const shown = useShown();
+  const bench = useBenchAir();
+  if (!outlook || !bench) return null;
+  const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
+  const { air } = bench;
+  const left = { ...evening, jobs: evening.jobs.filter(({ state }) => state !== 'done') };
+  const busy =
+    left.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) + evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
+  return (
+    <div className="bench-card px-6 py-4">
+      <header className="border-b border-line-strong pb-3">
+        <h2 className="text-[1.6875rem] leading-8 font-bold print:text-2xl">
+          {evening.isTonight ? 'Tonight' : 'Next evening'}, {days.dayOf(outlook.originDate, evening.span.fromMin)}
+        </h2>
+        <p className="text-lg text-ink-2 print:text-sm">
+          <span className="figures">
+            {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
+          </span>{' '}
+          · {formatMinutes(busy)} with cleaning · at the bench {shown.text(air.tempC, 'temperature')}, {formatNumber(air.rhPct, 0)} %RH, dew
+          point {shown.text(dewPointC(air), 'temperature')}
+        </p>
+      </header>
+      <JobList evening={left} pieces={pieces} originDate={outlook.originDate} />
+      <LeaveAlone evening={evening} pieces={pieces} originDate={outlook.originDate} />
+      <Cautions jobs={left.jobs} />
+    </div>
+  );
+}
+
+type Line = { at: number; job: Job } | { at: number; cleanMin: number };
+
+function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
+  const lines: Line[] = [
+    ...evening.jobs.map((job) => ({ at: job.startMin, job })),
+    ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin })),
+  ].sort((a, b) => a.at - b.at);
+  return (
+    <ol className="divide-y divide-line">
+      {lines.map((line) =>
+        'job' in line ? (
+          <JobItem key={line.job.id} job={line.job} piece={pieces.get(line.job.pieceId)} originDate={originDate} />
+        ) : (
+          <li
+            key={`clean ${String(line.at)}`}
+            className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-1.5 text-ink-2 print:grid-cols-[3.75rem_1fr_3.125rem] print:py-0.5"
+          >
+            <span className="figures text-lg print:text-sm">{clockOf(line.at)}</span>
+            <span className="text-lg print:text-sm">Clean the airbrush</span>
+            <span className="figures text-right">{line.cleanMin} min</span>
+          </li>
+        ),
+      )}
+    </ol>
+  );
+}
+
+function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefined; originDate: string }) {
+  const { supplies, mixes } = usePlan();
+  const days = useDays();
+  const shown = useShown();
+  const { data: workshop } = useWorkshopQuery();
+  if (!piece) return null;
+  const { step, report } = job;
+  const { technique, tool } = incomingOf(step, supplies);
+  const paint = stepPaint(step, supplies, mixes);
+  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
+  const ready = report.ripening?.recoatFromMin ?? null;
+  return (
+    <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
+      <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
+      <div className="min-w-0">
+        <h3 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
+          <span aria-hidden="true" className="mr-2 hidden size-3 border border-ink print:inline-block" />
+          {technique.name}
+          {job.coats > 1 && `, coat ${String(job.coat)} of ${String(job.coats)}`}
+          <span className="font-normal text-ink-2"> · </span>
+          <Link
+            to={`/pieces/${piece.id}?step=${step.id}`}
+            className="font-normal text-ink-2 underline decoration-line-strong underline-offset-2 print:no-underline"
+          >
+            {piece.name}
+          </Link>
+        </h3>
+        <p className="text-lg print:text-sm">
+          {zoneWords(piece, step)}, {tool}
+          {job.coats === 1 && step.coats > 1 ? `, ${String(step.coats)} coats` : ''}
+          {piece.members.length > 1
+            ? ` · ${membersOf(step, piece)
+                .map((member) => member.label)
+                .join(', ')}`
+            : ''}
+        </p>
+        {paint && (
+          <p className="flex items-center gap-2 text-lg print:text-sm">
+            <span className="contents print:hidden">
+              <Swatch colour={paint.colour} size={18} />
+            </span>
+            <b>{paint.name}</b> {mix && <span>{mixWords(mix, shown)}</span>}
+          </p>
+        )}
+        {step.gate !== null && (
+          <p className="flex items-center gap-2 text-lg print:text-sm">
+            <Eye size={18} aria-hidden="true" /> Before going on, look: {step.gate}
+          </p>
+        )}
+        {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
+        {ready !== null && job.coat === job.coats && (
+          <p className="text-tide">
+            {Number.isFinite(ready)
+              ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`
+              : 'does not dry in this air'}
+          </p>
+        )}
+      </div>
+      <span className="figures text-right text-lg print:text-sm">{job.endMin - job.startMin} min</span>
+    </li>
+  );
+}
+
+function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces: ReadonlyMap<string, Piece>; originDate: string }) {
+  const days = useDays();
+  const supplies = useSupplies();
+  const wet = stillWet(evening);
+  if (wet.length === 0) return null;
+  return (
+    <section aria-labelledby="leave" className="border-t border-line py-2 print:text-sm">
+      <h3 id="leave" className="text-lg font-semibold print:text-sm">
+        Leave alone overnight
+      </h3>
+      <ul>
+        {wet.map(({ pieceId, job, readyMin }) => (
+          <li key={pieceId}>
+            {pieces.get(pieceId)?.name}: {incomingOf(job.step, supplies).technique.name.toLowerCase()},{' '}
+            {Number.isFinite(readyMin) ? `ready ${days.when(originDate, readyMin)}` : 'does not dry in this air'}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Cautions({ jobs }: { jobs: readonly Job[] }) {
+  const supplies = useSupplies();
+  const used = jobs
+    .flatMap(({ step }) => [step.material, step.dilution?.thinner ?? null])
+    .flatMap((id) => (id === null ? [] : supplies.material(id).hazards));
+  const hazards = [...new Set<Hazard>(used)];
+  if (hazards.length === 0) return null;
+  return (
+    <section aria-labelledby="mind" className="mt-4 border-2 border-brick px-4 py-2 print:mt-2 print:text-xs">
+      <h3 id="mind" className="flex items-center gap-2 font-semibold text-brick">
+        <Wind size={18} aria-hidden="true" /> Mind tonight
+      </h3>
+      <ul className="list-disc pl-5 print:list-none print:pl-0 print:[&>li]:inline print:[&>li+li]:before:content-['_·_']">
+        {hazards.map((hazard) => (
+          <li key={hazard}>{CAUTIONS[hazard]}</li>
+        ))}
+        <li>{DEFER}</li>
+      </ul>
+    </section>
+  );
+}

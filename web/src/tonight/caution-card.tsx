@@ -1,0 +1,77 @@
+import { cautionCard, type AirFigure } from '@eveningtide/core/safety';
+import type { Piece } from '@eveningtide/core/subjects';
+import type { Evening } from '@eveningtide/core/tonight';
+import { clockOf, formatNumber } from '@eveningtide/core/units';
+import { ShieldAlert } from 'lucide-react';
+import { useMemo } from 'react';
+import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
+import { useDays } from '../ui/days.js';
+import { usePlan } from '../workers/outlook-context.js';
+
+/** Under this it is only a trace; said as such (our number). */
+const TRACE_PCT = 1;
+
+/** What to mind in an evening, from the materials that are used in it, and what that leaves in the room's air at least. */
+export function CautionCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
+  const { outlook, supplies, mixes } = usePlan();
+  const { data } = useWorkshopQuery();
+  const days = useDays();
+  const workshop = data?.workshop;
+  const card = useMemo(() => {
+    if (!workshop) return null;
+    const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
+    const jobs = evening.jobs.flatMap(({ step, pieceId, startMin, endMin }) => {
+      const piece: Piece | undefined = pieces.get(pieceId);
+      return piece ? [{ step, piece, startMin, endMin }] : [];
+    });
+    return cautionCard(jobs, workshop.room, { supplies, mixes, droppers: workshop.dropsPerMl });
+  }, [evening, stored, workshop, supplies, mixes]);
+  if (!card || !workshop || !outlook) return null;
+  const { room } = workshop;
+  return (
+    <div className="max-w-4xl px-6 py-4 print:px-0 print:text-sm">
+      <h2 className="flex items-center gap-3 text-[1.6875rem] leading-8 font-bold text-brick print:text-xl">
+        <ShieldAlert size={28} aria-hidden="true" /> Caution card, {days.dayOf(outlook.originDate, evening.span.fromMin)}
+      </h2>
+      {card.cautions.length === 0 ? (
+        <p className="mt-3 text-lg">Nothing in this evening’s materials asks for more than fresh air and clean hands.</p>
+      ) : (
+        <ul className="mt-3 divide-y divide-line border-y border-line">
+          {card.cautions.map(({ id, words, because }) => (
+            <li key={id} className="py-2 text-lg print:py-1 print:text-sm">
+              <b>{words}</b>
+              <span className="block text-[1rem] text-ink-2 print:text-xs">For {because.join(', ')}.</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {card.air.length > 0 && (
+        <section aria-labelledby="room-air" className="mt-4">
+          <h3 id="room-air" className="text-lg font-semibold">
+            In the air of the room, at least
+          </h3>
+          <ul className="text-lg print:text-sm">
+            {card.air.map((figure) => (
+              <li key={figure.kind}>{airWords(figure)}</li>
+            ))}
+          </ul>
+          <p className="mt-1 text-ink-2">
+            Reckoned for {formatNumber(room.volumeM3, 0)} m³ with {formatNumber(room.airChangesPerH, 1)} changes of air an hour, as if well
+            mixed. At the bench, where you breathe, it is more: this is a lower bound and never says that it is safe.
+          </p>
+        </section>
+      )}
+      <p className="mt-4 border-2 border-brick px-4 py-2 font-semibold text-brick">
+        The safety data sheet, local rules and licensed people decide. {card.defer}
+      </p>
+    </div>
+  );
+}
+
+function airWords({ name, grams, peakMgPerM3, peakMin, meanMgPerM3, limitMgPerM3, limitSource }: AirFigure): string {
+  const peak = `${formatNumber(grams, 1)} g of ${name}: up to ${formatNumber(peakMgPerM3, 0)} mg/m³ at ${clockOf(peakMin)}`;
+  if (limitMgPerM3 === null) return `${peak}; no single limit holds for it.`;
+  const pct = (meanMgPerM3 / limitMgPerM3) * 100;
+  const share = pct < TRACE_PCT ? 'less than 1 %' : `${formatNumber(pct, 0)} %`;
+  return `${peak}, over the evening ${share} of ${formatNumber(limitMgPerM3, 0)} mg/m³ (${limitSource}; for a working day).`;
+}

@@ -1,0 +1,198 @@
+import { mixNeeded, type MixNeeded } from '@eveningtide/core/coverage';
+import { CAUTIONS_SHORT, suppliesName } from '@eveningtide/core/materials';
+import { countedOut } from '@eveningtide/core/mixing';
+import { incomingOf, stepIdOf, stepPaint } from '@eveningtide/core/sequence';
+import { elevationsOf, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
+import type { Job } from '@eveningtide/core/tonight';
+import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { Eye, ShieldAlert, Undo2 } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { useBench } from '../mixing/use-bench.js';
+import { countWords } from '../mixing/words.js';
+import { scaleFor } from '../pieces/elevation-scale.js';
+import { Elevation, KeepCleanPattern } from '../pieces/elevation.js';
+import { plannedLooks } from '../pieces/look.js';
+import { PinnedPicture } from '../pieces/pictures-panel.js';
+import { pinsFor } from '../pieces/pins.js';
+import { solventWords } from '../pieces/words.js';
+import { zoneWords } from '../pieces/zone-words.js';
+import { useShown } from '../ui/shown.js';
+import { Swatch } from '../ui/swatch.js';
+import { usePlan } from '../workers/outlook-context.js';
+
+/** So many are counted; more are measured (our number). */
+const MOST_COUNTED = 40;
+
+/** The step that is on or comes next: what, where, with what, and what to look at before. */
+export function StepNow({ job, piece, nowMin, cleanMin }: { job: Job; piece: Piece; nowMin: number; cleanMin: number }) {
+  const { supplies } = usePlan();
+  const { technique, tool } = incomingOf(job.step, supplies);
+  const members = piece.members.length > 1 ? membersOf(job.step, piece).map(({ label }) => label) : [];
+  return (
+    <div>
+      <header className="px-6 pt-3">
+        <div>
+          <h1 className="text-[3rem] leading-[3.25rem] font-bold tracking-tight">
+            {technique.name}
+            {job.coats > 1 && (
+              <span className="text-[1.75rem] font-semibold">
+                {' '}
+                coat {job.coat} of {job.coats}
+              </span>
+            )}
+          </h1>
+          <p className="text-[1.375rem] leading-7 text-ink-2">
+            <Link className="underline decoration-line-strong underline-offset-4" to={`/pieces/${piece.id}`}>
+              {piece.name}
+            </Link>
+            , {zoneWords(piece, job.step)}
+            {members.length > 0 && ` · ${members.join(', ')}`}
+          </p>
+        </div>
+      </header>
+      <Fetch job={job} piece={piece} tool={tool} />
+      <Minded job={job} nowMin={nowMin} />
+      <Places piece={piece} step={job.step} />
+      {cleanMin > 0 && <p className="px-7 py-2 text-lg text-ink-2">Then clean the airbrush, {formatMinutes(cleanMin)}.</p>}
+    </div>
+  );
+}
+
+/** The elevation that shows most of where it is done, as that will look, and the pinned picture. */
+function Places({ piece, step }: { piece: Piece; step: Step }) {
+  const views = useMemo(() => elevationsOf(piece), [piece]);
+  const selected = piece.zones
+    .filter((zone) => step.zones.includes(zone.id) || (step.zones.includes('all') && !zone.keepClean))
+    .map(({ id }) => id);
+  const shows = (patches: readonly { zoneId: string }[]): number =>
+    new Set(patches.filter(({ zoneId }) => selected.includes(zoneId)).map(({ zoneId }) => zoneId)).size;
+  const view = [...views].sort((a, b) => shows(b.patches) - shows(a.patches))[0];
+  const { supplies } = usePlan();
+  const looks = useMemo(() => {
+    try {
+      return plannedLooks(piece, supplies)[piece.steps.findIndex(({ id }) => id === stepIdOf(step.id)) + 1] ?? {};
+    } catch {
+      return {};
+    }
+  }, [piece, supplies, step.id]);
+  const [pinned] = pinsFor(piece, step);
+  return (
+    <div className="flex flex-wrap items-start gap-5 px-6 pt-4">
+      {pinned && (
+        <div className="w-52">
+          <PinnedPicture picture={pinned.picture} pins={pinned.pins} />
+        </div>
+      )}
+      {view && (
+        <>
+          <KeepCleanPattern />
+          <Elevation
+            piece={piece}
+            view={view}
+            views={views}
+            mmPerPx={scaleFor([view], 360, 150)}
+            selected={selected}
+            tint={(zoneId) => (selected.includes(zoneId) ? (looks[zoneId]?.mean ?? null) : null)}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** How much of what, in what the painter counts in, and where it stands. */
+function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | null }) {
+  const { supplies, mixes, droppers, measuring, measured } = useBench();
+  const shown = useShown();
+  const { step } = job;
+  const paint = stepPaint(step, supplies, mixes);
+  const mix = mixNeeded(step, piece, supplies, droppers, mixes);
+  const bottle = supplies.bottle(step.bottleId);
+  const [first, ...rest] = mix ? portionWords(mix) : [paint?.name ?? 'By hand'];
+  return (
+    <div className="mx-6 mt-3 flex items-center gap-5 border-y border-line py-4">
+      {paint && <Swatch colour={paint.colour} size={72} />}
+      <div className="min-w-0">
+        <p className="text-[2.5rem] leading-[2.75rem] font-bold tracking-tight">{first}</p>
+        {rest.map((words) => (
+          <p key={words} className="text-[1.625rem] leading-9 font-semibold">
+            {words}
+          </p>
+        ))}
+        <p className="text-lg leading-6 text-ink-2">
+          {tool && <>with {tool}</>}
+          {bottle?.place && <> · fetch it from {bottle.place}</>}
+        </p>
+        {step.note !== '' && <p className="text-lg leading-6">{step.note}</p>}
+      </div>
+    </div>
+  );
+
+  function portionWords({ portions, paints, totalMl }: MixNeeded): string[] {
+    // a mix of one's own stands ready under its number
+    if (paints > 1) return [`${shown.text(totalMl, 'volume')} of ${paint?.name ?? 'your mix'}`];
+    const counted = countedOut(
+      portions.map(({ ml }) => ml),
+      measuring.countBy,
+      measured(portions),
+      measuring,
+    );
+    const words = counted.components.map((out, i) => {
+      const amount = out.count > MOST_COUNTED ? shown.text(out.exactMl, 'volume') : countWords(out);
+      const portion = portions[i];
+      return `${amount} ${portion ? suppliesName(portion, supplies) : ''}`;
+    });
+    return words.length === 1 ? [...words, 'neat'] : words.map((one, i) => (i === 0 ? one : `and ${one}`));
+  }
+}
+
+/** What to look at before, what to mind, and what can still be taken back. */
+function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
+  const { supplies } = usePlan();
+  const { step, report } = job;
+  const hazards = [
+    ...new Set([step.material, step.dilution?.thinner ?? null].flatMap((id) => (id === null ? [] : supplies.material(id).hazards))),
+  ];
+  const back = report.takeBack;
+  return (
+    <>
+      {step.gate !== null && (
+        <div className="flex items-center gap-4 px-7 py-3">
+          <Eye size={38} aria-hidden="true" className="shrink-0" />
+          <p>
+            <span className="block text-lg leading-6 text-ink-2">
+              {step.daylight ? 'In daylight, before going on' : 'Before going on, look'}
+            </span>
+            <b className="text-[1.75rem] leading-8">{step.gate}</b>
+          </p>
+        </div>
+      )}
+      {job.state === 'planned' && report.earliestMin > nowMin + 0.5 && (
+        <p className="px-7 py-2 text-[1.375rem] font-semibold text-tide">
+          What lies below is ready at {clockOf(report.earliestMin)}: not before.
+        </p>
+      )}
+      {back && (
+        <p className="flex items-center gap-3 px-7 py-2 text-lg text-ink-2">
+          <Undo2 size={22} aria-hidden="true" />
+          {Number.isFinite(back.untilMin)
+            ? `Comes off with ${solventWords(back.withSolvent)} until ${clockOf(back.untilMin)}`
+            : `Comes off with ${solventWords(back.withSolvent)} until it is sealed`}
+          {report.judgeFromMin !== null &&
+            Number.isFinite(report.judgeFromMin) &&
+            ` · dries lighter: do not judge before ${clockOf(report.judgeFromMin)}`}
+        </p>
+      )}
+      {hazards.length > 0 && (
+        <ul aria-label="Mind" className="mx-6 mt-1 flex flex-wrap border-2 border-brick text-lg font-semibold text-brick">
+          {hazards.map((hazard) => (
+            <li key={hazard} className="flex flex-1 items-center gap-2 border-brick px-3 py-1.5 not-first:border-l-2">
+              <ShieldAlert size={22} aria-hidden="true" className="shrink-0" /> {CAUTIONS_SHORT[hazard]}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}

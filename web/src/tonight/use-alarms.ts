@@ -1,0 +1,54 @@
+import type { Timer } from '@eveningtide/core/tonight';
+import { useEffect, useRef, useState } from 'react';
+import { heardSince, type Heard, type Moment } from './due.js';
+
+const TONE_HZ = { opens: 660, closes: 440 };
+const TONE_S = 0.5;
+
+/** Each tone once, and low enough not to startle. */
+function sound(frequency: number): void {
+  try {
+    const context = new AudioContext();
+    const [tone, volume] = [context.createOscillator(), context.createGain()];
+    tone.frequency.value = frequency;
+    volume.gain.setValueAtTime(0.2, context.currentTime);
+    volume.gain.exponentialRampToValueAtTime(0.001, context.currentTime + TONE_S);
+    tone.connect(volume).connect(context.destination);
+    tone.start();
+    tone.stop(context.currentTime + TONE_S);
+    tone.onended = () => {
+      void context.close();
+    };
+  } catch {
+    // no sound on this machine
+  }
+}
+
+function notify(words: string): void {
+  if ('Notification' in window && Notification.permission === 'granted') new Notification('Eveningtide', { body: words, tag: words });
+}
+
+/**
+ * Tells once when a window opens, is about to close, or has closed: in words for the page, as a notification, and with a tone unless it is to be silent.
+ * What had come already when the page was opened is not told again.
+ */
+export function useAlarms(
+  timers: readonly Timer[],
+  nowMin: number,
+  words: (timer: Timer, moment: Moment) => string,
+  silent: boolean,
+): string {
+  const [told, setTold] = useState('');
+  const heard = useRef<Heard | null>(null);
+  useEffect(() => {
+    const since = heardSince(heard.current, timers, nowMin);
+    heard.current = since.heard;
+    for (const { timer, moment } of since.told) {
+      const text = words(timer, moment);
+      setTold(text);
+      notify(text);
+      if (!silent) sound(moment === 'opened' ? TONE_HZ.opens : TONE_HZ.closes);
+    }
+  }, [timers, nowMin, words, silent]);
+  return told;
+}
