@@ -16,6 +16,8 @@ const ANCHOR = '2026-11-24';
 
 const workshop = {
   ...DEFAULT_WORKSHOP,
+  // a new painter's plans are by the usual figures; what the bench has learnt is shown and can be switched on
+  learning: { minutes: false, drying: false },
   dates: [{ date: ANCHOR, start: '19:30', end: '21:30' }],
   climate: {
     evening: { tempC: 18.5, rhPct: 58 },
@@ -33,7 +35,10 @@ const pictures = await drawPictures(folder);
 
 const { finishOf } = await import('../core/dist/finishes/index.js');
 const { suppliesOf } = await import('../core/dist/materials/index.js');
-const made = await pieces(pictures);
+const open = await pieces(pictures);
+const { springLog, springWall } = await import('./data/log.mjs');
+const spring = springWall(open.find(({ id }) => id === 'quay-wall'));
+const made = [...open, spring];
 const supplies = suppliesOf({ bottles: BOTTLES, materials: MATERIALS });
 const [van] = made;
 
@@ -65,6 +70,7 @@ const plan = {
   mixes: MIXES,
   finishes,
   pieces: made,
+  log: springLog(spring, supplies, pictures),
 };
 writeFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), `${JSON.stringify(plan, null, 2)}\n`);
 console.log(

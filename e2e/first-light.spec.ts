@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { PIECES, addStep, expect, expectAccessible, openPiece, rows, saved, test } from './fixtures.js';
+import { ARCHIVED, PIECES, addStep, expect, expectAccessible, openPiece, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 async function makeVan(page: Page, name: string): Promise<void> {
@@ -37,6 +37,7 @@ test('from a bare van to a printed evening', async ({ bench: page, server }) => 
   await expect(page.getByRole('link', { name: /Fish van 31, step 7, Wash/ })).toBeVisible();
 
   await page.getByRole('link', { name: /^Tonight/ }).click();
+  await page.getByRole('link', { name: 'On one page' }).click();
   await expect(page.getByRole('heading', { name: 'Tonight, Tue 24 Nov' })).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'Fish van 31' }).first()).toBeVisible();
   const pdf = await page.pdf({ preferCSSPageSize: true });
@@ -75,6 +76,7 @@ test('one more wall arch: household paint, barrier, spirit wash, to the bench ca
   // what to mix, in millilitres and drops
   await expect(page.getByRole('complementary', { name: 'Facts of the open step' })).toContainText(/white spirit\s*[\d.]+ ml/);
   await page.getByRole('link', { name: /^Tonight/ }).click();
+  await page.getByRole('link', { name: 'On one page' }).click();
   await expect(
     page
       .getByRole('listitem')
@@ -202,7 +204,7 @@ test('a plan file goes out, a broken one is refused whole, a good one comes in a
   ]);
   expect(download.suggestedFilename()).toBe('workshop.eveningtide.json');
   const plan = JSON.parse(readFileSync(await download.path(), 'utf8')) as { pieces: { name: string; steps: { drying: string }[] }[] };
-  expect(plan.pieces.map((p) => p.name)).toEqual(PIECES);
+  expect(plan.pieces.map((p) => p.name)).toEqual([...PIECES, ...ARCHIVED]);
 
   const give = async (content: string) => {
     await page

@@ -46,7 +46,11 @@ export const openPiece = async (page: Page, name: string): Promise<void> => {
 };
 
 /** To another view, by the way it is listed at the left. */
-export const go = (page: Page, name: string) => page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+export const go = (page: Page, name: string) =>
+  page
+    .getByRole('link', { name: new RegExp(`^${name}`) })
+    .first()
+    .click();
 
 export const facts = (page: Page) => page.getByRole('complementary', { name: /^Facts/ });
 
@@ -63,6 +67,9 @@ export const PIECES = [
   'Quay wall casting',
   'Quay stores 1 to 4',
 ];
+
+/** What lies in the archive of the demo. */
+export const ARCHIVED = ['Quay wall of last spring'];
 
 /** Chooses in the open step what a painter would: technique, bottle or kind, dilution. */
 export async function setStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {

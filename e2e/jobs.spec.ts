@@ -43,6 +43,7 @@ test('a terrace of four stores that must match: inked twice, stones in three ton
   await expect(page.getByRole('row', { name: /Ink in alcohol/ })).toContainText('2 rounds');
   expect(await printed(page)).toBe(1);
   await page.getByRole('link', { name: /^Tonight/ }).click();
+  await page.getByRole('link', { name: 'On one page' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Terrace stores' }).first()).toBeVisible();
   expect(await printed(page)).toBe(1);
 });
@@ -115,6 +116,7 @@ test('the harbour shunter: effects pinned on a picture, windows and pick-ups kep
   await expect(page.getByText('Sat 5 Dec').first()).toBeVisible();
 
   await page.getByRole('link', { name: /^Tonight/ }).click();
+  await page.getByRole('link', { name: 'On one page' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Harbour shunter' }).first()).toBeVisible();
   expect(await printed(page)).toBe(1);
 });

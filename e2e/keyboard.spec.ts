@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openPiece, rows, saved, test } from './fixtures.js';
+import { expect, go, openPiece, rows, saved, test } from './fixtures.js';
 
 /** Presses Tab until something of that name has the focus, as somebody without a mouse must. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -64,4 +64,25 @@ test('a step added at the end of a long sequence comes into view with its fields
   await page.getByRole('button', { name: 'Add a step', exact: true }).click();
   await expect(page.getByRole('group', { name: /^Caution/ }).filter({ hasText: 'step 14' })).toBeVisible();
   for (const field of ['Technique', 'Tool', 'Coats']) await expect(rows(page).last().getByLabel(field)).toBeInViewport();
+});
+
+test('a dialog gives the keys back to what opened it', async ({ bench: page }) => {
+  for (const [view, button] of [
+    ['Log', /^Change Drybrush/],
+    ['Evenings', 'My evenings …'],
+    ['Shelf', 'Add a bottle'],
+  ] as const) {
+    await go(page, view);
+    const opener = page.getByRole('button', { name: button }).first();
+    await opener.focus();
+    await page.keyboard.press('Enter');
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toBeVisible();
+    // not on the cross: on the first thing to fill in
+    await expect(dialog.locator(':focus')).toHaveCount(1);
+    await expect(dialog.getByRole('button', { name: 'Close' })).not.toBeFocused();
+    await page.keyboard.press('Escape');
+    await expect(dialog).toHaveCount(0);
+    await expect(opener).toBeFocused();
+  }
 });

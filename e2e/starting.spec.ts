@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, test } from '@playwright/test';
-import { PIECES } from './fixtures.js';
+import { ARCHIVED, PIECES } from './fixtures.js';
 import { startServer } from '../scripts/lib/server.mjs';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
@@ -93,7 +93,7 @@ test('the demo lives beside the painter’s own data and never over them', async
   await own.stop();
 
   const demo = await startServer({ folder });
-  expect(((await (await fetch(`${demo.url}/api/pieces`)).json()) as unknown[]).length).toBe(PIECES.length);
+  expect(((await (await fetch(`${demo.url}/api/pieces`)).json()) as unknown[]).length).toBe(PIECES.length + ARCHIVED.length);
   await demo.stop();
 
   const again = await startServer({ demo: false, folder });

@@ -46,7 +46,7 @@ function median(runs, work) {
   return { median: times[runs >> 1], min: times[0], max: times[runs - 1] };
 }
 
-const { evenings } = planPieces([], DEFAULT_WORKSHOP, EMPTY_SHELF, DAY, 0);
+const { evenings } = planPieces({ pieces: [], workshop: DEFAULT_WORKSHOP, shelf: EMPTY_SHELF, log: [], originDate: DAY, nowMin: 0 });
 const nothingPlaced = { workshop: DEFAULT_WORKSHOP, supplies, originDate: DAY, evenings, placed: new Map() };
 const forty = sequenceProblem(stretched(van, 'forty', 40), nothingPlaced);
 const dozen = Array.from({ length: 12 }, (_, i) => stretched(i % 2 ? van : wall, `piece-${i}`, 15));
@@ -182,13 +182,13 @@ const rows = [
     what: 'plan, check and find fixes for the demo',
     unit: 'ms',
     target: 50,
-    ...median(40, () => planPieces(demo.pieces, demo.workshop, demo, DAY, 0)),
+    ...median(40, () => planPieces({ pieces: demo.pieces, workshop: demo.workshop, shelf: demo, log: [], originDate: DAY, nowMin: 0 })),
   },
   {
     what: 'the same for 12 pieces × 15 steps',
     unit: 'ms',
     target: 500,
-    ...median(10, () => planPieces(dozen, DEFAULT_WORKSHOP, demo, DAY, 0)),
+    ...median(10, () => planPieces({ pieces: dozen, workshop: DEFAULT_WORKSHOP, shelf: demo, log: [], originDate: DAY, nowMin: 0 })),
   },
 ];
 /** A loop that does nothing of ours, so that tables of different machines can be compared. */

@@ -1,5 +1,6 @@
 // Pictures of the main views from the demo data, at 1280×800, on a fixed evening.
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { buildAll } from './lib/build.mjs';
 import { BROWSER_FLAGS, chromiumPath } from './lib/browser.mjs';
@@ -10,6 +11,7 @@ import { startServer } from './lib/server.mjs';
 await installIfNeeded();
 await buildAll();
 const { chromium } = await import('@playwright/test');
+const sharp = createRequire(join(ROOT, 'server', 'package.json'))('sharp');
 // a day of its own, so that pictures differ only where the views do
 const DAY = '2026-11-24';
 const server = await startServer({ env: { EVENINGTIDE_TODAY: DAY, EVENINGTIDE_BACKUPS: 'none' } });
@@ -37,7 +39,6 @@ async function display(theme, textPct = 100) {
 
 await shot('pieces', '/pieces', /nothing stands against/);
 await shot('piece', '/pieces/salt-van-14', /White spirit lifts/);
-await shot('piece-step', '/pieces/quay-wall?step=s7', /While it dries/);
 await shot('evenings', '/evenings', 'Your hands');
 await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => {
   await page
@@ -54,7 +55,20 @@ await shot('evenings-improving', '/evenings', 'Your hands', async () => {
   await page.getByText(/To another evening/).waitFor();
   await page.waitForTimeout(1500);
 });
-await shot('tonight', '/tonight', /Print the bench card/);
+/** An evening that is on: four steps done, the fifth begun. */
+async function workTonight() {
+  let at = new Date(`${DAY}T19:30:00`).getTime();
+  for (const minutes of [9, 14, 8, 4]) {
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.getByRole('button', { name: 'Done', exact: true }).waitFor();
+    await page.clock.setFixedTime((at += minutes * 60_000));
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+  }
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.clock.setFixedTime(at + 150_000);
+  await page.getByRole('button', { name: 'Done', exact: true }).waitFor();
+}
 await shot('shelf', '/shelf', 'Lichen green');
 await shot('mixing', '/mixing', /drops/);
 await shot('needs', '/shelf?part=needs', 'Taken by the plan');
@@ -63,13 +77,45 @@ await shot('film', '/pieces/quay-wall/film', /reads as/);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
 await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it is silent');
 await shot('workshop', '/workshop', 'Droppers');
+await shot('tonight', '/tonight', /Start/, workTonight);
+await shot('remedies', '/tonight', /What really happened/, async () => {
+  await page.getByRole('button', { name: 'Went wrong …' }).click();
+  await page.getByRole('button', { name: /^Fingerprint/ }).click();
+  await page.getByText('Next time').waitFor();
+});
 await display('dusk');
-await shot('dusk', '/pieces/salt-van-14', /White spirit lifts/);
+await shot('tonight-dusk', '/tonight', /What really happened/);
 await display('day');
+await shot('log', '/log', 'the telephone rang');
 // the bench card as it is printed: A4 upright at 96 dpi
 await page.setViewportSize({ width: 794, height: 1123 });
 await page.emulateMedia({ media: 'print' });
-await shot('bench-card', '/tonight', /Leave alone overnight/);
-await shot('piece-card', '/pieces/salt-van-14/card', 'Before');
+const sheets = [];
+const sheet = async () =>
+  sheets.push(
+    await sharp(await page.screenshot())
+      .resize({ width: 410 })
+      .toBuffer(),
+  );
+for (const [path, ready] of [
+  ['/tonight?part=card', /Leave alone overnight/],
+  ['/tonight?part=cautions', /licensed people decide/],
+]) {
+  await page.goto(`${server.url}${path}`);
+  await page.getByText(ready).first().waitFor();
+  await page.waitForTimeout(400);
+  await sheet();
+}
+await page.emulateMedia({ media: 'screen' });
+await page.goto(`${server.url}/log?piece=spring-wall`);
+const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Dossier' }).click()]);
+await page.setContent(readFileSync(await file.path(), 'utf8'));
+await page.waitForTimeout(400);
+await sheet();
+await sharp({ create: { width: 1280, height: 600, channels: 3, background: '#8a8a8a' } })
+  .composite(sheets.map((input, i) => ({ input, left: 12 + i * 423, top: 10 })))
+  .png()
+  .toFile(join(folder, 'papers.png'));
+console.log('papers');
 await browser.close();
 await server.stop();

@@ -1,4 +1,5 @@
 import { antoinePressureKPa, antoineTemperatureC, type Antoine } from '@eveningtide/core/materials';
+import { AIRBORNE } from '@eveningtide/core/safety';
 import { compare, type Outcome, type RunRow } from '../outcome.js';
 
 const valueOf = (cell: unknown): number | null =>
@@ -8,7 +9,8 @@ const valueOf = (cell: unknown): number | null =>
 export const solvents: RunRow = (row, file) => {
   const tolerance = file.tolerance as { vapourPressureRel: number; boilingPointK: number };
   const sets = row['antoine'] as Antoine[];
-  if (sets.length === 0) return { as: 'skipped' };
+  const limit = limitOf(row);
+  if (sets.length === 0 && !limit) return { as: 'skipped' };
   const checks = sets.flatMap((set): Outcome[] => {
     const pressures = { at20: valueOf(row['vapourPressure20KPa']), at25: valueOf(row['vapourPressure25KPa']) };
     const boiling = valueOf(row['boilingPointC']);
@@ -24,5 +26,14 @@ export const solvents: RunRow = (row, file) => {
         : [compare({ boilingPointC: boiling }, { boilingPointC: antoineTemperatureC(set) }, { abs: tolerance.boilingPointK })]),
     ];
   });
-  return checks.find((check) => check.as === 'failed') ?? { as: 'passed' };
+  return [...checks, ...(limit ? [limit] : [])].find((check) => check.as === 'failed') ?? { as: 'passed' };
 };
+
+/** The limit that the caution card names for what stands in for a class. */
+function limitOf(row: Parameters<RunRow>[0]): Outcome | null {
+  const used = Object.values(AIRBORNE).find(
+    ({ limitMgPerM3, name }) => limitMgPerM3 !== null && String(row['name']).startsWith(name.split(' for ')[0] ?? name),
+  );
+  const published = row['nioshRelTwa'] as { mgPerM3: number } | null;
+  return used && published ? compare({ limitMgPerM3: published.mgPerM3 }, { limitMgPerM3: used.limitMgPerM3 ?? 0 }, { abs: 0 }) : null;
+}

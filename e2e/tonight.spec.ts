@@ -1,0 +1,214 @@
+import type { Page } from '@playwright/test';
+import { startServer } from '../scripts/lib/server.mjs';
+import { expect, expectAccessible, go, test } from './fixtures.js';
+
+/** The evening at the bench, with a clock that the test turns. */
+
+const start = (page: Page) => page.getByRole('button', { name: 'Start', exact: true });
+const done = (page: Page) => page.getByRole('button', { name: 'Done', exact: true });
+const step = (page: Page) => page.getByRole('region', { name: 'The step' });
+const timers = (page: Page) => page.getByRole('region', { name: 'Timers' });
+const happened = (page: Page) => page.getByRole('region', { name: 'What really happened' });
+const minutes = (page: Page, count: number) => page.clock.fastForward(count * 60_000);
+
+async function toBench(page: Page): Promise<void> {
+  // half past six to half past seven
+  await minutes(page, 60);
+  await go(page, 'Tonight');
+  await expect(start(page)).toBeVisible();
+}
+
+/** What is on is begun, lasts so long, and is done. */
+async function work(page: Page, count: number): Promise<void> {
+  await start(page).click();
+  await expect(done(page)).toBeVisible();
+  await minutes(page, count);
+  await done(page).click();
+  await expect(start(page)).toBeVisible();
+}
+
+test('step by step: begun, done, put right, and the next stands there', async ({ bench: page }) => {
+  await toBench(page);
+  await expect(step(page)).toContainText('Clean');
+  await expect(step(page)).toContainText('Salt van No. 14');
+  await expectAccessible(page);
+  await work(page, 9);
+  await expect(step(page)).toContainText('Finish the mechanics');
+  await expect(happened(page)).toContainText('took 9 min');
+  await happened(page).getByRole('button', { name: 'A minute less' }).click();
+  await happened(page).getByRole('button', { name: 'thinned more' }).click();
+  await expect(happened(page)).toContainText('took 8 min');
+  await page.reload();
+  await expect(happened(page)).toContainText('took 8 min');
+  await expect(happened(page).getByRole('button', { name: 'thinned more' })).toHaveAttribute('aria-pressed', 'true');
+  await happened(page)
+    .getByRole('button', { name: /take it back/ })
+    .click();
+  await expect(step(page)).toContainText('Clean');
+  await expect(happened(page)).toHaveCount(0);
+});
+
+test('by keys alone: space begins and ends, arrows choose', async ({ bench: page }) => {
+  await toBench(page);
+  await page.locator('body').press('ArrowDown');
+  await expect(step(page)).toContainText('Finish the mechanics');
+  await page.locator('body').press('ArrowUp');
+  await expect(step(page)).toContainText('Clean');
+  await page.locator('body').press(' ');
+  await expect(done(page)).toBeVisible();
+  await page.locator('body').press(' ');
+  await expect(start(page)).toBeVisible();
+  await expect(step(page)).toContainText('Finish the mechanics');
+});
+
+test('timers: what dries, when the next may come, and what to do meanwhile', async ({ bench: page }) => {
+  await toBench(page);
+  for (const count of [9, 14, 8, 4]) await work(page, count);
+  const lorry = timers(page).getByRole('listitem').filter({ hasText: 'Field lorry' });
+  await expect(lorry).toContainText(/\d\d:\d\d · brush coat from then on/);
+  const left = lorry.getByRole('timer');
+  const before = await left.innerText();
+  await page.clock.runFor(3000);
+  expect(await left.innerText()).not.toBe(before);
+  // the wait is offered for other work
+  await page.getByRole('button', { name: /Brush coat.*Field lorry/s }).click();
+  await expect(step(page)).toContainText(/What lies below is ready at \d\d:\d\d: not before/);
+  await expect(page.getByRole('region', { name: 'While this dries' }).getByRole('button').first()).toBeVisible();
+  // it opens, and that is said
+  await minutes(page, 40);
+  await expect(page.getByRole('status').filter({ hasText: 'Field lorry in estuary mud: brush coat may come now.' })).toHaveCount(1);
+});
+
+test('a late start plans the rest anew at once and says what it costs', async ({ bench: page }) => {
+  await toBench(page);
+  await minutes(page, 45);
+  await expect(page.getByRole('status').filter({ hasText: 'Against the plan the evening began with:' })).toContainText(
+    /put off to another evening|later tonight/,
+  );
+  await expect(step(page)).toContainText('Clean');
+});
+
+test('left out, once more, and undone', async ({ bench: page }) => {
+  await toBench(page);
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByText('Salt van No. 14: clean is left out')).toBeVisible();
+  await expect(step(page)).not.toContainText('Clean');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(step(page)).toContainText('Clean');
+  await work(page, 8);
+  await happened(page).getByRole('button', { name: 'Once more' }).click();
+  await expect(page.getByText('One more round is planned')).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'Next up' })
+      .getByRole('button', { name: /Clean.*Salt van/s })
+      .or(step(page).getByRole('heading', { name: 'Clean' })),
+  ).toBeVisible();
+});
+
+test('what went wrong is judged by what lies under it, written down, and the sequence goes on with the remedy', async ({ bench: page }) => {
+  await toBench(page);
+  for (const count of [9, 14, 8, 4]) await work(page, count);
+  await happened(page).getByRole('button', { name: 'Went wrong …' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('What went wrong?');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: /^Fingerprint/ }).click();
+  await expect(dialog).toContainText('What was laid is still wet');
+  await expect(dialog.getByText('Not now.')).not.toHaveCount(0);
+  await expect(dialog.getByRole('heading', { name: 'Next time' })).toBeVisible();
+  await dialog.getByRole('button', { name: /Take it off again/ }).click();
+  await expect(page.getByText('Written down: fingerprint')).toBeVisible();
+  // it was taken off: it is to be done again
+  await expect(page.getByRole('button', { name: /Brush coat.*Slate load/s }).or(step(page).getByText('Slate load'))).not.toHaveCount(0);
+});
+
+/** When what was begun tonight ended, in the order in which it was begun. */
+async function endsTonight(page: Page, url: string): Promise<(string | null)[]> {
+  const log = (await (await page.request.get(`${url}/api/log`)).json()) as { entry: { startedAt: string; endedAt: string | null } }[];
+  return log.filter(({ entry }) => entry.startedAt.startsWith('2026-11-24')).map(({ entry }) => entry.endedAt);
+}
+
+test('the server dies in the middle of a step: nothing is lost, nothing is written twice', async ({ page }) => {
+  const env = { EVENINGTIDE_TODAY: '2026-11-24', EVENINGTIDE_BACKUPS: 'none' };
+  const first = await startServer({ env });
+  const port = new URL(first.url).port;
+  await page.clock.install({ time: new Date('2026-11-24T19:30:00') });
+  await page.goto(`${first.url}/tonight`);
+  await start(page).click();
+  await expect(done(page)).toBeVisible();
+  await expect.poll(() => endsTonight(page, first.url)).toEqual([null]);
+  await first.kill();
+  await minutes(page, 8);
+  await done(page).click();
+  await expect(step(page)).toContainText('Finish the mechanics');
+  await start(page).click();
+  // the page goes as well, while nothing is sent yet
+  const second = await startServer({ env: { ...env, EVENINGTIDE_PORT: port }, folder: first.folder });
+  await page.reload();
+  await page.clock.runFor(5000);
+  await expect(done(page)).toBeVisible();
+  await expect.poll(() => endsTonight(page, first.url)).toEqual([expect.stringContaining('2026-11-24T19:38'), null]);
+  await second.stop();
+});
+
+test('two screens: what one does the other shows within a second', async ({ bench: page, server, browser }) => {
+  await toBench(page);
+  const other = await browser.newPage();
+  await other.clock.install({ time: new Date('2026-11-24T19:30:00') });
+  await other.goto(`${server.url}/tonight`);
+  await expect(start(other)).toBeVisible();
+  await start(page).click();
+  await expect(done(other)).toBeVisible({ timeout: 1500 });
+  await done(other).click();
+  await expect(start(page)).toBeVisible({ timeout: 1500 });
+  await expect(step(page)).toContainText('Finish the mechanics');
+  await other.close();
+});
+
+test('the simulated hygrometer feeds the bench and the log; fallen silent, its last word stands', async ({ bench: page }) => {
+  await go(page, 'Workshop');
+  const devices = page.getByRole('region', { name: 'Devices' });
+  await expect(devices).toContainText('Simulated stand-ins');
+  await devices.getByLabel(/^On: it reads/).click();
+  await expect(devices.getByRole('status')).toContainText(/Read at \d\d:\d\d: \d+\.\d °C, \d+ %RH/);
+  const climate = page.getByRole('region', { name: 'Bench climate' });
+  await expect(climate).toContainText('simulated hygrometer');
+  await expectAccessible(page);
+  await devices.getByLabel(/^Let it fall silent/).click();
+  await expect(devices.getByRole('status')).toContainText('Silent. Last read');
+  await expect(climate).toContainText('hygrometer silent: its last word');
+  await minutes(page, 60);
+  await go(page, 'Tonight');
+  await work(page, 8);
+  const entry = (await (await page.request.get(`${new URL(page.url()).origin}/api/log`)).json()) as {
+    entry: { pieceId: string; airFrom: string };
+  }[];
+  expect(entry.find(({ entry: one }) => one.pieceId === 'salt-van-14')?.entry.airFrom).toBe('hygrometer');
+  await go(page, 'Workshop');
+  await devices.getByLabel(/^On: it reads/).click();
+  await expect(climate).toContainText('typed');
+});
+
+test('the gate of a step is looked at before going on, and remembered', async ({ bench: page, server }) => {
+  // the wall with nothing but its wash, which has a gate
+  const all = (await (await page.request.get(`${server.url}/api/pieces`)).json()) as {
+    version: number;
+    piece: { id: string; steps: { technique: string }[] };
+  }[];
+  const wall = all.find(({ piece }) => piece.id === 'quay-wall')!;
+  const piece = { ...wall.piece, steps: wall.piece.steps.filter(({ technique }) => technique === 'wash') };
+  await page.request.put(`${server.url}/api/pieces/quay-wall`, { data: { version: wall.version, piece } });
+  await toBench(page);
+  await page
+    .getByRole('region', { name: 'Next up' })
+    .getByRole('button', { name: /Wash.*Quay wall/s })
+    .click();
+  await expect(step(page)).toContainText('Joints dark, faces clean');
+  await work(page, 9);
+  await expect(happened(page)).toContainText('Before going on, look: Joints dark, faces clean');
+  await happened(page).getByRole('button', { name: 'It is so' }).click();
+  await expect(happened(page)).toContainText('Looked: it is so.');
+  await page.reload();
+  await expect(happened(page)).toContainText('Looked: it is so.');
+});
