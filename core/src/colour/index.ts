@@ -5,3 +5,4 @@ export * from './shift.js';
 export * from './kubelka.js';
 export * from './reflectance.js';
 export * from './surface.js';
+export * from './averaged.js';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { planningAir, roomAt, simulatedHygrometer } from './index.js';
+import { SCALE_MOST_G, planningAir, roomAt, simulatedColourMeter, simulatedHygrometer, simulatedScale } from './index.js';
 
 const PROFILE = { evening: { tempC: 19, rhPct: 55 }, night: { tempC: 13, rhPct: 70 } };
 const hygrometer = simulatedHygrometer(PROFILE);
@@ -43,5 +43,64 @@ describe('the simulated hygrometer', () => {
   test('plans take it coarsely', () => {
     expect(planningAir({ tempC: 18.3, rhPct: 57.1 })).toEqual({ tempC: 18.5, rhPct: 58 });
     expect(planningAir({ tempC: 18.2, rhPct: 56.8 })).toEqual({ tempC: 18, rhPct: 56 });
+  });
+});
+
+describe('the simulated pocket scale', () => {
+  const scale = simulatedScale();
+
+  test('says what it is', () => {
+    expect(scale).toMatchObject({ id: 'scale', simulated: true });
+  });
+
+  test('at rest it shows what lies on it, in hundredths, within two of them', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 1439 }), fc.double({ min: 0, max: 480, noNaN: true }), (minute, grams) => {
+        const shown = scale.read(moment(minute), { grams, sinceS: 3 });
+        expect(shown.isSteady).toBe(true);
+        expect(Math.abs(shown.grams! - grams)).toBeLessThan(0.03);
+        expect(Math.round(shown.grams! * 100) / 100).toBe(shown.grams);
+        expect(Object.is(shown.grams, -0)).toBe(false);
+        expect(scale.read(moment(minute), { grams, sinceS: 3 })).toEqual(shown);
+      }),
+    );
+  });
+
+  test('touched just now it swings', () => {
+    const swings = Array.from({ length: 40 }, (_, minute) => scale.read(moment(minute), { grams: 20, sinceS: 0.2 }));
+    expect(swings.every(({ isSteady }) => !isSteady)).toBe(true);
+    expect(Math.max(...swings.map(({ grams }) => Math.abs(grams! - 20)))).toBeGreaterThan(0.05);
+  });
+
+  test('what is too much for it has no number', () => {
+    expect(scale.read(moment(0), { grams: SCALE_MOST_G + 1, sinceS: 3 })).toEqual({ grams: null, isSteady: true });
+  });
+});
+
+describe('the simulated colour meter', () => {
+  const meter = simulatedColourMeter();
+  const lab = { l: 38, a: 18, b: 24 };
+
+  test('says what it is', () => {
+    expect(meter).toMatchObject({ id: 'colour-meter', simulated: true });
+  });
+
+  test('each placing reads a little otherwise, the same one the same', () => {
+    const readings = Array.from({ length: 20 }, (_, turn) => meter.read(moment(5), { lab, turn }));
+    expect(meter.read(moment(5), { lab, turn: 3 })).toEqual(readings[3]);
+    expect(new Set(readings.map(({ l }) => l)).size).toBeGreaterThan(10);
+  });
+
+  test('many readings come to the colour it is held against', () => {
+    const readings = Array.from({ length: 200 }, (_, turn) => meter.read(moment(5), { lab, turn }));
+    for (const name of ['l', 'a', 'b'] as const)
+      expect(Math.abs(readings.reduce((sum, one) => sum + one[name], 0) / 200 - lab[name])).toBeLessThan(0.12);
+  });
+
+  test('no reading is lighter than white or darker than black', () => {
+    for (let turn = 0; turn < 50; turn++) {
+      expect(meter.read(moment(1), { lab: { l: 100, a: 0, b: 0 }, turn }).l).toBeLessThanOrEqual(100);
+      expect(meter.read(moment(1), { lab: { l: 0, a: 0, b: 0 }, turn }).l).toBeGreaterThanOrEqual(0);
+    }
   });
 });

@@ -1,18 +1,11 @@
 import type { Air, ClimateProfile } from '../climate/index.js';
 import { MINUTES_PER_DAY, minutesOfClock, normal, seededFrom } from '../units/index.js';
-import type { Device } from './device.js';
+import { seedOf, type Device } from './device.js';
 
 /** Warmest so late in the day: the room has been heated and used (our number). */
 const WARMEST_MIN = 20 * 60;
 /** How a cheap instrument wavers, one spread (our numbers, from memory of data sheets). */
 const NOISE = { tempC: 0.15, rhPct: 0.8 };
-
-/** A number that belongs to a moment: the same moment reads the same. */
-function seedOf(at: string): number {
-  let seed = 17;
-  for (const sign of at) seed = (seed * 31 + sign.charCodeAt(0)) >>> 0;
-  return seed;
-}
 
 /** The room's air over the day: a wave between the night's and the evening's. */
 export function roomAt({ evening, night }: Pick<ClimateProfile, 'evening' | 'night'>, minuteOfDay: number): Air {
@@ -22,7 +15,7 @@ export function roomAt({ evening, night }: Pick<ClimateProfile, 'evening' | 'nig
 }
 
 /** A simulated bench hygrometer: the workshop's own air as a daily wave, with an instrument's noise. Deterministic by moment. */
-export function simulatedHygrometer(profile: Pick<ClimateProfile, 'evening' | 'night'>): Device<Air> {
+export function simulatedHygrometer(profile: Pick<ClimateProfile, 'evening' | 'night'>): Device<'hygrometer'> {
   return {
     id: 'hygrometer',
     name: 'Bench hygrometer',

@@ -10,3 +10,4 @@ export * from './flow.js';
 export * from './mixable.js';
 export * from './mix.js';
 export * from './cup.js';
+export * from './weighing.js';

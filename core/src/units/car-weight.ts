@@ -29,3 +29,20 @@ export function recommendedCarWeightG(scale: WeightScale, lengthMm: number): num
   const rule = carWeightRule(scale);
   return rule.initialG + (rule.gPerCm * lengthMm) / 10;
 }
+
+/** The rules whose scale is a standard-gauge one, with its ratio. */
+const RATIOS: readonly (readonly [WeightScale, number])[] = [
+  ['N', 160],
+  ['TT', 120],
+  ['HO', 87.1],
+  ['S', 64],
+  ['O', 48],
+];
+
+/** The rule of the scale that comes nearest to 1:`ratio`; the recommendation knows no other scales. */
+export function weightScaleFor(ratio: number): { scale: WeightScale; ratio: number } {
+  if (!(ratio > 0)) throw new RangeError(`ratio must be greater than 0, got ${String(ratio)}`);
+  const apart = (other: number): number => Math.abs(Math.log(other / ratio));
+  const [scale, of] = RATIOS.reduce((best, one) => (apart(one[1]) < apart(best[1]) ? one : best));
+  return { scale, ratio: of };
+}

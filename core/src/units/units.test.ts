@@ -11,6 +11,7 @@ import {
   modelLengthMm,
   prototypeLengthMm,
   recommendedCarWeightG,
+  weightScaleFor,
   standing,
 } from './index.js';
 
@@ -54,6 +55,14 @@ describe('scales', () => {
 
   test('a car of no length has no weight', () => {
     expect(() => recommendedCarWeightG('HO', 0)).toThrow('lengthMm');
+  });
+
+  test('a scale that the recommendation does not know goes by the nearest one', () => {
+    expect(weightScaleFor(87.1).scale).toBe('HO');
+    expect(weightScaleFor(76)).toEqual({ scale: 'HO', ratio: 87.1 });
+    expect(weightScaleFor(45).scale).toBe('O');
+    expect(weightScaleFor(148).scale).toBe('N');
+    expect(() => weightScaleFor(0)).toThrow('ratio');
   });
 });
 

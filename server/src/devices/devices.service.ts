@@ -1,111 +1,131 @@
-import { Injectable, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
-import type { Air } from '@eveningtide/core/climate';
-import { simulatedHygrometer, type DeviceState } from '@eveningtide/core/devices';
+import { ConflictException, Injectable, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
+import type { Lab } from '@eveningtide/core/colour';
+import { DEVICE_IDS, type AnyDeviceState, type DeviceId, type DeviceState } from '@eveningtide/core/devices';
 import { Sequelize } from 'sequelize-typescript';
-import { AirReadingRow, DeviceRow } from '../database/models.js';
+import { DeviceRow } from '../database/models.js';
 import { notFound } from '../http/errors.js';
 import { LiveService } from '../live/live.service.js';
-import { WorkshopStore } from '../workshop/workshop.store.js';
+import { AirHistory } from './air-history.js';
+import { localMoment } from './local-moment.js';
+import { StandIns } from './stand-ins.js';
 
-export interface AirReading extends Air {
-  /** Local, `YYYY-MM-DDTHH:mm:ss`. */
-  at: string;
+/** What is known of a device between two readings. */
+interface Kept {
+  timer: NodeJS.Timeout | null;
+  isSilent: boolean;
+  last: DeviceState['last'];
 }
 
-const READ_EVERY_MS = 10_000;
-/** One reading in so many is kept for the history. */
-const KEEP_EVERY = 30;
-/** So many are kept: a day and a night. */
-const MOST_KEPT = 288;
-const HYGROMETER = 'hygrometer';
+const isDevice = (id: string): id is DeviceId => (DEVICE_IDS as readonly string[]).includes(id);
 
-const two = (n: number): string => String(n).padStart(2, '0');
-
-/** The wall clock, local. */
-function localMoment(): string {
-  const now = new Date();
-  return `${String(now.getFullYear())}-${two(now.getMonth() + 1)}-${two(now.getDate())}T${two(now.getHours())}:${two(now.getMinutes())}:${two(now.getSeconds())}`;
-}
-
-/** Devices at the bench. Only a simulated hygrometer so far: what is read goes to every open screen, and now and then into the history. */
+/** Devices at the bench: what one reads goes to every open screen; one that falls silent leaves its last word. */
 @Injectable()
 export class DevicesService implements OnModuleInit, OnModuleDestroy {
-  private timer: NodeJS.Timeout | null = null;
-  private reads = 0;
-  private isSilent = false;
-  private last: AirReading | null = null;
+  private readonly kept = new Map<DeviceId, Kept>(DEVICE_IDS.map((id) => [id, { timer: null, isSilent: false, last: null }]));
 
   constructor(
     private readonly sequelize: Sequelize,
-    private readonly workshop: WorkshopStore,
+    private readonly standIns: StandIns,
+    private readonly history: AirHistory,
     private readonly live: LiveService,
   ) {}
 
   async onModuleInit(): Promise<void> {
-    if (await this.isOn()) this.begin();
+    const on = await this.switchedOn();
+    for (const id of DEVICE_IDS) if (on.has(id)) this.begin(id);
   }
 
   onModuleDestroy(): void {
-    this.end();
+    for (const id of DEVICE_IDS) this.end(id);
   }
 
-  async all(): Promise<DeviceState<Air>[]> {
-    const { workshop } = await this.workshop.read();
-    const { id, name, simulated } = simulatedHygrometer(workshop.climate);
-    return [{ id, name, simulated, on: await this.isOn(), isSilent: this.isSilent, last: this.last }];
+  async all(): Promise<AnyDeviceState[]> {
+    const on = await this.switchedOn();
+    return DEVICE_IDS.map((id) => {
+      const { id: _, name, simulated } = this.standIns.instruments[id].about;
+      const { isSilent, last } = this.of(id);
+      // the id says of which device the reading is
+      return { id, name, simulated, on: on.has(id), isSilent, last } as AnyDeviceState;
+    });
   }
 
   /** Switches a device on or off, or makes it fall silent as a real one does with an empty battery. */
-  async set(id: string, { on, isSilent }: { on: boolean; isSilent: boolean }): Promise<DeviceState<Air>[]> {
-    if (id !== HYGROMETER) throw notFound('device', id);
+  async set(id: string, { on, isSilent }: { on: boolean; isSilent: boolean }): Promise<AnyDeviceState[]> {
+    if (!isDevice(id)) throw notFound('device', id);
     await this.sequelize.transaction((transaction) => DeviceRow.upsert({ id, isOn: on }, { transaction }));
-    this.isSilent = isSilent;
-    this.end();
-    if (on) {
-      this.begin();
-      await this.read();
-    } else this.last = null;
-    this.live.changed(['devices'], null);
+    const kept = this.of(id);
+    kept.isSilent = isSilent;
+    this.end(id);
+    if (!on) kept.last = null;
+    else {
+      this.begin(id);
+      if (this.standIns.instruments[id].everyMs !== null) await this.read(id);
+    }
     return this.all();
   }
 
-  /** What was read in the last day, oldest first. */
-  async readings(): Promise<AirReading[]> {
-    const rows = await AirReadingRow.findAll({ order: [['at', 'DESC']], limit: MOST_KEPT });
-    return rows.map(({ at, tempC, rhPct }) => ({ at, tempC, rhPct })).reverse();
+  /** The stand-in of the scale has something else on its pan. @throws ConflictException when it is off. */
+  async putOnPan(grams: number): Promise<void> {
+    await this.mustBeOn('scale');
+    this.standIns.putOnPan(grams);
+    await this.read('scale');
   }
 
-  private async isOn(): Promise<boolean> {
-    return (await DeviceRow.findByPk(HYGROMETER))?.isOn ?? false;
+  /** The stand-in of the colour meter is held against a colour and asked. @throws ConflictException when it is off or silent. */
+  async measure(lab: Lab): Promise<DeviceState<'colour-meter'>['last']> {
+    await this.mustBeOn('colour-meter');
+    if (this.of('colour-meter').isSilent)
+      throw new ConflictException({
+        error: 'silent',
+        message: 'The colour meter does not answer: what it read last stands, or type the figures',
+      });
+    this.standIns.holdAgainst(lab);
+    await this.read('colour-meter');
+    return this.of('colour-meter').last as DeviceState<'colour-meter'>['last'];
   }
 
-  private begin(): void {
-    this.timer = setInterval(() => {
+  private of(id: DeviceId): Kept {
+    const kept = this.kept.get(id);
+    if (!kept) throw notFound('device', id);
+    return kept;
+  }
+
+  private async switchedOn(): Promise<Set<string>> {
+    return new Set((await DeviceRow.findAll({ where: { isOn: true } })).map(({ id }) => id));
+  }
+
+  private async mustBeOn(id: DeviceId): Promise<void> {
+    if (!(await this.switchedOn()).has(id))
+      throw new ConflictException({
+        error: 'off',
+        message: `${this.standIns.instruments[id].about.name} is off: switch it on in Workshop`,
+      });
+  }
+
+  private begin(id: DeviceId): void {
+    const { everyMs } = this.standIns.instruments[id];
+    if (everyMs === null) return;
+    const timer = setInterval(() => {
       // the database may be closing: the next reading comes soon
-      this.read().catch(() => undefined);
-    }, READ_EVERY_MS);
-    this.timer.unref();
+      this.read(id).catch(() => undefined);
+    }, everyMs);
+    timer.unref();
+    this.of(id).timer = timer;
   }
 
-  private end(): void {
-    if (this.timer) clearInterval(this.timer);
-    this.timer = null;
+  private end(id: DeviceId): void {
+    const kept = this.of(id);
+    if (kept.timer) clearInterval(kept.timer);
+    kept.timer = null;
   }
 
-  private async read(): Promise<void> {
-    if (this.isSilent) return;
-    const { workshop } = await this.workshop.read();
+  private async read(id: DeviceId): Promise<void> {
+    const kept = this.of(id);
+    if (kept.isSilent) return;
     const at = localMoment();
-    this.last = { at, ...simulatedHygrometer(workshop.climate).read(at) };
-    if (this.reads++ % KEEP_EVERY === 0) await this.keep(this.last);
-    this.live.tell({ type: 'reading', data: { device: HYGROMETER, reading: this.last } });
-  }
-
-  private async keep(reading: AirReading): Promise<void> {
-    await this.sequelize.transaction(async (transaction) => {
-      await AirReadingRow.upsert({ ...reading }, { transaction });
-      const oldest = await AirReadingRow.findOne({ order: [['at', 'DESC']], offset: MOST_KEPT, transaction });
-      if (oldest) await AirReadingRow.destroy({ where: { at: oldest.at }, transaction });
-    });
+    const reading = { at, ...(await this.standIns.instruments[id].read(at)) };
+    kept.last = reading;
+    if ('rhPct' in reading) await this.history.note(reading);
+    this.live.tell({ type: 'reading', data: { device: id, reading } });
   }
 }

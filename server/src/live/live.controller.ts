@@ -16,8 +16,8 @@ export class LiveController {
   events(): Observable<LiveEvent> {
     const ended = this.live.events.pipe(last(null, null));
     const beat = interval(BEAT_MS).pipe(
-      startWith(0),
       map((): LiveEvent => ({ type: 'beat', data: {} })),
+      startWith<LiveEvent>({ type: 'hello', data: { state: this.live.state } }),
       takeUntil(ended),
     );
     return merge(this.live.events, beat);

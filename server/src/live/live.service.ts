@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { Subject, type Observable } from 'rxjs';
 
@@ -13,6 +14,13 @@ export interface LiveEvent {
 @Injectable()
 export class LiveService implements OnModuleDestroy {
   private readonly told = new Subject<LiveEvent>();
+  private readonly run = randomUUID();
+  private changes = 0;
+
+  /** Names what is stored now: the next change makes it another. A screen that read at another state must read again. */
+  get state(): string {
+    return `${this.run}.${String(this.changes)}`;
+  }
 
   get events(): Observable<LiveEvent> {
     return this.told.asObservable();
@@ -20,7 +28,8 @@ export class LiveService implements OnModuleDestroy {
 
   /** `by` is the screen that wrote: it knows already. */
   changed(what: readonly Changed[], by: string | null): void {
-    this.told.next({ type: 'changed', data: { what, by } });
+    this.changes += 1;
+    this.told.next({ type: 'changed', data: { what, by, state: this.state } });
   }
 
   tell(event: LiveEvent): void {

@@ -1,5 +1,5 @@
 import { Injectable, type CallHandler, type ExecutionContext, type NestInterceptor } from '@nestjs/common';
-import type { Request } from 'express';
+import type { Request, Response } from 'express';
 import { tap, type Observable } from 'rxjs';
 import { LiveService, type Changed } from './live.service.js';
 
@@ -19,13 +19,17 @@ const TOUCHED: Record<string, Changed[]> = {
   backups: ALL,
 };
 
-/** Each write that went well is told to every open screen; `x-eveningtide-screen` names the one that wrote. */
+/**
+ * Each write that went well is told to every open screen; `x-eveningtide-screen` names the one that wrote. Each answer names in
+ * `x-eveningtide-state` what was stored when it was asked for, so that a screen knows what it missed before its line was open.
+ */
 @Injectable()
 export class TellChanges implements NestInterceptor {
   constructor(private readonly live: LiveService) {}
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
     const request = context.switchToHttp().getRequest<Request>();
+    context.switchToHttp().getResponse<Response>().setHeader('x-eveningtide-state', this.live.state);
     const touched = TOUCHED[request.path.split('/')[2] ?? ''];
     if (request.method === 'GET' || !touched) return next.handle();
     return next.handle().pipe(

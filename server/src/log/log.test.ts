@@ -126,14 +126,18 @@ describe('the other screens', () => {
     const until = async (test: () => boolean): Promise<void> => {
       for (let i = 0; i < 100 && !test(); i++) await new Promise((resolve) => setTimeout(resolve, 20));
     };
-    await until(() => heard.join('').includes('beat'));
+    await until(() => heard.join('').includes('hello'));
     await http()
       .put('/api/log/live')
       .set('x-eveningtide-screen', 'phone')
       .send({ version: 0, entry: entry('live', { sitting: 7 }) })
       .expect(200);
     await until(() => heard.join('').includes('phone'));
-    expect(heard.join('')).toContain('{"what":["log"],"by":"phone"}');
+    expect(heard.join('')).toContain('{"what":["log"],"by":"phone","state":');
+    // the line and the answers name what is stored by the same word, and a change makes it another
+    const states = [...heard.join('').matchAll(/"state":"([^"]+)"/g)].map(([, state]) => state);
+    expect(new Set(states).size).toBe(2);
+    expect((await http().get('/api/log')).headers['x-eveningtide-state']).toBe(states[1]);
     // what was refused changes nothing
     const before = heard.length;
     await http()

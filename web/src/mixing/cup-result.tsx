@@ -3,9 +3,11 @@ import { colourOfMix } from '@eveningtide/core/matching';
 import { countedOut, keepsOfMix, truerAmount, unmixable, volumesOfCup, type Countable } from '@eveningtide/core/mixing';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
-import { useState } from 'react';
+import { Scale } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
+import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Row } from '../ui/panel.js';
 import { SelectField } from '../ui/select-field.js';
@@ -15,6 +17,8 @@ import { Delta } from './delta.js';
 import { LAYING } from './for-pieces.js';
 import { KeepMix } from './keep-mix.js';
 import { useBench } from './use-bench.js';
+
+const WeighCupDialog = lazy(async () => ({ default: (await import('./weigh-cup-dialog.js')).WeighCupDialog }));
 
 const COUNT_BY: readonly { id: Exclude<Countable, 'spoons'>; name: string }[] = [
   { id: 'drops', name: 'drops' },
@@ -28,6 +32,7 @@ export function CupResult({ cup }: { cup: CupState }) {
   const { supplies, measured, measuring } = useBench();
   const [by, setBy] = useState<Exclude<Countable, 'spoons'> | null>(null);
   const [truer, setTruer] = useState(true);
+  const [weighs, setWeighs] = useState(false);
   const countBy = by ?? measuring.countBy;
   const what = measured(cup.components);
   const volumes = volumesOfCup(cup);
@@ -52,6 +57,25 @@ export function CupResult({ cup }: { cup: CupState }) {
         </Check>
       </div>
       <CountedTable components={cup.components} counted={counted} />
+      <Button
+        small
+        className="mt-2"
+        onClick={() => {
+          setWeighs(true);
+        }}
+      >
+        <Scale size={15} aria-hidden="true" /> Weigh it in …
+      </Button>
+      <Suspense>
+        {weighs && (
+          <WeighCupDialog
+            cup={cup}
+            onClose={() => {
+              setWeighs(false);
+            }}
+          />
+        )}
+      </Suspense>
       <div className="mt-3 grid grid-cols-2 gap-2 border-t border-line pt-2">
         <SelectField
           label="Put on by"

@@ -7,6 +7,7 @@ import { usePiecesQuery } from '../store/api.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
+import { MeterField } from './meter-field.js';
 import { useBench } from './use-bench.js';
 
 /** A colour that is wanted, and where it was taken from. */
@@ -18,6 +19,7 @@ export interface Target {
 const SOURCES = [
   { id: 'colour', name: 'a colour that I pick or type' },
   { id: 'lab', name: 'CIELAB figures' },
+  { id: 'meter', name: 'what the colour meter reads' },
   { id: 'bottle', name: 'a bottle' },
   { id: 'mix', name: 'a mix that was kept' },
   { id: 'zone', name: 'a piece, as it is planned' },
@@ -130,6 +132,7 @@ export function TargetField({ start, onChange }: { start: string | null; onChang
           {figure('b', 'b*', -100, 100)}
         </>
       )}
+      {source === 'meter' && <MeterField onChange={onChange} />}
       {source === 'bottle' && (
         <SelectField
           label="Bottle"

@@ -1,6 +1,6 @@
 import { duplicated } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer } from 'lucide-react';
+import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -13,6 +13,7 @@ import { toldFailure } from '../ui/told.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));
 const ChooseFinishDialog = lazy(async () => ({ default: (await import('../finishes/choose-finish-dialog.js')).ChooseFinishDialog }));
+const WeighPieceDialog = lazy(async () => ({ default: (await import('./weigh-piece-dialog.js')).WeighPieceDialog }));
 
 /** What is done with a piece as a whole. */
 export function PieceMenu({ stored }: { stored: StoredPiece }) {
@@ -45,6 +46,7 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
   };
   const [saving, setSaving] = useState(false);
   const [putting, setPutting] = useState(false);
+  const [weighing, setWeighing] = useState(false);
   const item = 'flex cursor-pointer items-center gap-2 rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
   return (
     <>
@@ -81,6 +83,14 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
             >
               <Layers size={15} aria-hidden="true" /> Put a finish on …
             </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                setWeighing(true);
+              }}
+            >
+              <Scale size={15} aria-hidden="true" /> Weigh it …
+            </DropdownMenu.Item>
             {piece.archivedOn === null ? (
               <DropdownMenu.Item
                 className={item}
@@ -104,6 +114,14 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
       <Suspense>
+        {weighing && (
+          <WeighPieceDialog
+            piece={piece}
+            onClose={() => {
+              setWeighing(false);
+            }}
+          />
+        )}
         {saving && (
           <SaveFinishDialog
             piece={piece}

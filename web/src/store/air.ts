@@ -2,7 +2,8 @@ import type { Air } from '@eveningtide/core/climate';
 import { planningAir } from '@eveningtide/core/devices';
 import type { AirSource } from '@eveningtide/core/log';
 import { useMemo } from 'react';
-import { useDevicesQuery, useWorkshopQuery } from './api.js';
+import { useWorkshopQuery } from './api.js';
+import { useDevice } from './devices.js';
 
 export interface BenchAir {
   /** At the bench now: as the hygrometer reads, else as the painter typed it. */
@@ -17,9 +18,8 @@ export interface BenchAir {
 /** The air at the bench and where it is known from; null until the workshop is known. */
 export function useBenchAir(): BenchAir | null {
   const { data: workshop } = useWorkshopQuery();
-  const { data: devices } = useDevicesQuery();
   const typed = workshop?.workshop.climate.evening;
-  const hygrometer = devices?.find(({ id, on }) => id === 'hygrometer' && on);
+  const hygrometer = useDevice('hygrometer');
   return useMemo(() => {
     if (!typed) return null;
     const { last = null, isSilent = false } = hygrometer ?? {};

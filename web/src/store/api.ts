@@ -1,5 +1,6 @@
 import type { Air } from '@eveningtide/core/climate';
-import type { DeviceState } from '@eveningtide/core/devices';
+import type { AnyDeviceState, DeviceId, DeviceState } from '@eveningtide/core/devices';
+import type { Lab } from '@eveningtide/core/colour';
 import type { Finish } from '@eveningtide/core/finishes';
 import type { LogEntry } from '@eveningtide/core/log';
 import type { Bottle, OwnMaterial } from '@eveningtide/core/materials';
@@ -8,7 +9,8 @@ import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Picture, Piece } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi, fetchBaseQuery, type BaseQueryApi, type FetchArgs } from '@reduxjs/toolkit/query/react';
+import { heardOf } from './in-step.js';
 
 export interface StoredPiece {
   version: number;
@@ -72,14 +74,20 @@ export const SCREEN = nanoid(12);
 export const TAGS = ['devices', 'pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups', 'log'] as const;
 export type Tag = (typeof TAGS)[number];
 
+const ask = fetchBaseQuery({
+  baseUrl: '/api',
+  prepareHeaders: (headers) => {
+    headers.set('x-eveningtide-screen', SCREEN);
+  },
+});
+
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({
-    baseUrl: '/api',
-    prepareHeaders: (headers) => {
-      headers.set('x-eveningtide-screen', SCREEN);
-    },
-  }),
+  baseQuery: async (request: string | FetchArgs, queryApi: BaseQueryApi, extra: object) => {
+    const answer = await ask(request, queryApi, extra);
+    heardOf(answer.meta?.response?.headers.get('x-eveningtide-state') ?? null);
+    return answer;
+  },
   tagTypes: TAGS,
   refetchOnReconnect: true,
   endpoints: (build) => ({
@@ -89,11 +97,16 @@ export const api = createApi({
     workshop: build.query<StoredWorkshop, void>({ query: () => 'workshop', providesTags: ['workshop'] }),
     finishes: build.query<StoredFinish[], void>({ query: () => 'finishes', providesTags: ['finishes'] }),
     mixes: build.query<StoredMix[], void>({ query: () => 'mixes', providesTags: ['mixes'] }),
-    devices: build.query<DeviceState<Air>[], void>({ query: () => 'devices', providesTags: ['devices'] }),
+    devices: build.query<AnyDeviceState[], void>({ query: () => 'devices', providesTags: ['devices'] }),
     airReadings: build.query<AirReading[], void>({ query: () => 'devices/hygrometer/readings', providesTags: ['devices'] }),
-    setDevice: build.mutation<DeviceState<Air>[], { id: string; on: boolean; isSilent: boolean }>({
+    setDevice: build.mutation<AnyDeviceState[], { id: DeviceId; on: boolean; isSilent: boolean }>({
       query: ({ id, ...body }) => ({ url: `devices/${id}`, method: 'PUT', body }),
       invalidatesTags: ['devices'],
+    }),
+    // what is read comes over the line to every screen: nothing is asked for again
+    putOnPan: build.mutation<void, number>({ query: (grams) => ({ url: 'devices/scale/pan', method: 'POST', body: { grams } }) }),
+    measureColour: build.mutation<NonNullable<DeviceState<'colour-meter'>['last']>, Lab>({
+      query: (lab) => ({ url: 'devices/colour-meter/measure', method: 'POST', body: lab }),
     }),
     log: build.query<StoredEntry[], void>({ query: () => 'log', providesTags: ['log'] }),
     backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
@@ -232,6 +245,8 @@ export const {
   useWorkshopQuery,
   useLazyWorkshopQuery,
   useDevicesQuery,
+  usePutOnPanMutation,
+  useMeasureColourMutation,
   useAirReadingsQuery,
   useSetDeviceMutation,
   useLogQuery,

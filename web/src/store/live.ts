@@ -1,37 +1,39 @@
+import type { AnyDeviceState, DeviceId, DeviceState } from '@eveningtide/core/devices';
 import { useEffect } from 'react';
-import { SCREEN, TAGS, api, type AirReading, type Tag } from './api.js';
+import { SCREEN, TAGS, api, type Tag } from './api.js';
+import { hasMissed, stateIs } from './in-step.js';
 import { useAppDispatch } from './store.js';
 
 interface Change {
   what: Tag[];
   by: string | null;
+  state: string;
 }
 
-/** Reads again what another screen has changed, as soon as it has; after a broken line everything. Runs once for the whole app. */
+/** Reads again what another screen has changed, as soon as it has; what changed while the line was not open, when it opens. Runs once for the whole app. */
 export function useLive(): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
     const line = new EventSource('/api/live');
-    let wasBroken = false;
+    line.addEventListener('hello', (event: MessageEvent<string>) => {
+      const { state } = JSON.parse(event.data) as Pick<Change, 'state'>;
+      if (hasMissed(state)) dispatch(api.util.invalidateTags([...TAGS]));
+      stateIs(state);
+    });
     line.addEventListener('changed', (event: MessageEvent<string>) => {
-      const { what, by } = JSON.parse(event.data) as Change;
+      const { what, by, state } = JSON.parse(event.data) as Change;
+      stateIs(state);
       if (by !== SCREEN) dispatch(api.util.invalidateTags(what));
     });
     line.addEventListener('reading', (event: MessageEvent<string>) => {
-      const { device, reading } = JSON.parse(event.data) as { device: string; reading: AirReading };
+      const { device, reading } = JSON.parse(event.data) as { device: DeviceId; reading: AnyDeviceState['last'] };
       dispatch(
         api.util.updateQueryData('devices', undefined, (list) => {
           const known = list.find(({ id }) => id === device);
-          if (known) known.last = reading;
+          // the id says of which device the reading is
+          if (known) (known as DeviceState).last = reading;
         }),
       );
-    });
-    line.addEventListener('open', () => {
-      if (wasBroken) dispatch(api.util.invalidateTags([...TAGS]));
-      wasBroken = false;
-    });
-    line.addEventListener('error', () => {
-      wasBroken = true;
     });
     return () => {
       line.close();
