@@ -31,9 +31,7 @@ export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: ()
   const note = (): string =>
     weighedG === null
       ? ''
-      : [`Weighed: ${weighedG.toFixed(2)} g${fromScale ? ' (simulated scale)' : ''}`, verdict]
-          .filter((words) => words !== null)
-          .join('. ');
+      : [`Weighed: ${weighedG.toFixed(2)} g${fromScale ? ' (simulated scale)' : ''}`, verdict].filter((words) => words !== null).join('. ');
   const writeDown = (): void => {
     const entry = plainEntry({
       id: nanoid(16),
