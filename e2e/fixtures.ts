@@ -12,7 +12,7 @@ export const NOW = '2026-11-24T18:30:00';
 export const test = base.extend<{ server: RunningServer; bench: Page }>({
   server: async ({}, use) => {
     const server = await startServer({
-      env: { TZ: process.env['TZ'] ?? 'UTC', EVENINGTIDE_TODAY: NOW.slice(0, 10), EVENINGTIDE_BACKUPS: 'none' },
+      env: { TZ: process.env['TZ'] ?? 'UTC', EVENINGTIDE_NOW: NOW, EVENINGTIDE_BACKUPS: 'none' },
     });
     await use(server);
     await server.stop();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { startServer } from '../scripts/lib/server.mjs';
-import { expect, expectAccessible, go, test } from './fixtures.js';
+import { NOW, expect, expectAccessible, go, test } from './fixtures.js';
 
 /** The evening at the bench, with a clock that the test turns. */
 
@@ -130,7 +130,7 @@ async function endsTonight(page: Page, url: string): Promise<(string | null)[]> 
 }
 
 test('the server dies in the middle of a step: nothing is lost, nothing is written twice', async ({ page }) => {
-  const env = { EVENINGTIDE_TODAY: '2026-11-24', EVENINGTIDE_BACKUPS: 'none' };
+  const env = { EVENINGTIDE_NOW: NOW, EVENINGTIDE_BACKUPS: 'none' };
   const first = await startServer({ env });
   const port = new URL(first.url).port;
   await page.clock.install({ time: new Date('2026-11-24T19:30:00') });

@@ -224,7 +224,7 @@ async function longestTask() {
   const { BROWSER_FLAGS, chromiumPath } = await import('./lib/browser.mjs');
   const { startServer } = await import('./lib/server.mjs');
   const { chromium } = await import('@playwright/test');
-  const server = await startServer({ env: { EVENINGTIDE_TODAY: DAY, EVENINGTIDE_BACKUPS: 'none' } });
+  const server = await startServer({ env: { EVENINGTIDE_NOW: `${DAY}T18:30:00`, EVENINGTIDE_BACKUPS: 'none' } });
   const browser = await chromium.launch({ executablePath: await chromiumPath(), args: BROWSER_FLAGS });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${server.url}/evenings`);

@@ -14,7 +14,7 @@ const { chromium } = await import('@playwright/test');
 const sharp = createRequire(join(ROOT, 'server', 'package.json'))('sharp');
 // a day of its own, so that pictures differ only where the views do
 const DAY = '2026-11-24';
-const server = await startServer({ env: { EVENINGTIDE_TODAY: DAY, EVENINGTIDE_BACKUPS: 'none' } });
+const server = await startServer({ env: { EVENINGTIDE_NOW: `${DAY}T18:30:00`, EVENINGTIDE_BACKUPS: 'none' } });
 const browser = await chromium.launch({ executablePath: await chromiumPath(), args: BROWSER_FLAGS });
 const folder = process.argv[2] ?? join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });

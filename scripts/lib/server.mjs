@@ -21,19 +21,21 @@ const freePort = () =>
 
 /**
  * Starts the built server; resolves when it has printed its address. Without a `folder` it gets one of its own, which
- * goes when it is stopped. `kill` ends it without warning, as a crash would.
+ * goes when it is stopped. `said` is what it has printed so far; `kill` ends it without warning, as a crash would.
  */
-export async function startServer({ demo = true, env = {}, folder = null } = {}) {
+export async function startServer({ demo = true, env = {}, folder = null, args = [] } = {}) {
   const data = folder ?? mkdtempSync(join(tmpdir(), 'eveningtide-'));
   const port = await freePort();
-  const child = spawn(process.execPath, ['server/dist/main.js', ...(demo ? ['--demo'] : [])], {
+  const child = spawn(process.execPath, ['server/dist/main.js', ...(demo ? ['--demo'] : []), ...args], {
     cwd: ROOT,
     env: { ...process.env, EVENINGTIDE_DATA: data, EVENINGTIDE_PORT: String(port), ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  let said = '';
   await new Promise((resolve, reject) => {
-    child.stdout.on('data', (said) => {
-      if (String(said).includes('http://')) resolve();
+    child.stdout.on('data', (more) => {
+      said += String(more);
+      if (said.includes('http://')) resolve();
     });
     child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
   });
@@ -47,5 +49,5 @@ export async function startServer({ demo = true, env = {}, folder = null } = {})
       // a server that does not end is itself a fault, but must not hold up everything after it
       setTimeout(() => child.kill('SIGKILL'), PATIENCE_MS).unref();
     });
-  return { url: `http://127.0.0.1:${port}`, folder: data, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
+  return { url: `http://127.0.0.1:${port}`, port, folder: data, said: () => said, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
 }

@@ -1,4 +1,4 @@
-import { Module, type DynamicModule, type MiddlewareConsumer, type NestModule } from '@nestjs/common';
+import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_INTERCEPTOR } from '@nestjs/core';
 import { BackupsModule } from './backups/backups.module.js';
 import { BottlesModule } from './bottles/bottles.module.js';
@@ -7,7 +7,6 @@ import { DatabaseModule } from './database/database.module.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
 import { FinishesModule } from './finishes/finishes.module.js';
-import { LocalOnly } from './http/local-only.js';
 import { RunningRequests } from './http/running-requests.js';
 import { LiveModule } from './live/live.module.js';
 import { TellChanges } from './live/tell-changes.js';
@@ -16,11 +15,13 @@ import { MaterialsModule } from './materials/materials.module.js';
 import { MixesModule } from './mixes/mixes.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
 import { PiecesModule } from './pieces/pieces.module.js';
+import type { Network } from './screens/network.js';
+import { ScreensModule } from './screens/screens.module.js';
 import { WorkshopModule } from './workshop/workshop.module.js';
 
 @Module({})
-export class AppModule implements NestModule {
-  static at(databaseFile: string): DynamicModule {
+export class AppModule {
+  static at(databaseFile: string, network: Network | null): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -36,6 +37,7 @@ export class AppModule implements NestModule {
         LogModule,
         LiveModule,
         DevicesModule,
+        ScreensModule.on(network),
         ExchangeModule,
         BackupsModule,
       ],
@@ -44,9 +46,5 @@ export class AppModule implements NestModule {
         { provide: APP_INTERCEPTOR, useClass: TellChanges },
       ],
     };
-  }
-
-  configure(consumer: MiddlewareConsumer): void {
-    consumer.apply(LocalOnly).forRoutes('*path');
   }
 }

@@ -7,12 +7,17 @@ import { static as serveStatic, type NextFunction, type Request, type Response }
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import { prepareDatabase } from './database/prepare.js';
+import { Gate } from './http/gate.js';
+import type { Network } from './screens/network.js';
+import { ScreensService } from './screens/screens.service.js';
 import { requestPipe } from './validation/faults.js';
 
 export interface AppOptions {
   databaseFile: string;
   /** Folder of the built web app; null serves the interface only. */
   webFolder: string | null;
+  /** Null: reached from this machine only. */
+  network?: Network | null;
 }
 
 /** A piece with hundreds of steps is far below this; a whole plan file of many pieces may come near. */
@@ -30,9 +35,9 @@ export const openApi = (app: NestExpressApplication): OpenAPIObject =>
   );
 
 /** The whole server, ready to listen. @throws FolderError, NewerDatabaseError before anything was changed. */
-export async function createApp({ databaseFile, webFolder }: AppOptions): Promise<NestExpressApplication> {
+export async function createApp({ databaseFile, webFolder, network = null }: AppOptions): Promise<NestExpressApplication> {
   await prepareDatabase(databaseFile);
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(databaseFile), {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(databaseFile, network), {
     logger: ['error', 'warn'],
     bodyParser: false,
     abortOnError: false,
@@ -55,6 +60,10 @@ export async function createApp({ databaseFile, webFolder }: AppOptions): Promis
       strictTransportSecurity: false,
     }),
   );
+  const gate = new Gate(app.get(ScreensService));
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    gate.enter(request, response, next).catch(next);
+  });
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.useGlobalPipes(requestPipe());
   SwaggerModule.setup('api/docs', app, openApi(app), { customSiteTitle: 'Eveningtide interface' });

@@ -6,13 +6,19 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { createApp } from './app.js';
+import { today } from './clock.js';
 import { BackupsService } from './backups/backups.service.js';
 import { DataPlaces } from './data/data-places.js';
 import { FolderError } from './database/prepare.js';
 import { NewerDatabaseError } from './database/migrate.js';
+import { announcement, codeLine } from './screens/announce.js';
+import { NetworkError, networkFrom, type Network } from './screens/network.js';
+import { ScreensService } from './screens/screens.service.js';
 import { ExchangeService } from './exchange/exchange.service.js';
 
 const HOST = '127.0.0.1';
+/** Every address of this machine: asked for by `--lan` only. */
+const ANY_HOST = '0.0.0.0';
 const DEFAULT_PORT = 4170;
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 
@@ -25,26 +31,18 @@ const settings = {
   web: process.env['EVENINGTIDE_WEB'] ?? join(ROOT, 'web', 'dist'),
 };
 
-/** Today on the wall clock, YYYY-MM-DD; tests set a day of their own. */
-function today(): string {
-  const given = process.env['EVENINGTIDE_TODAY'];
-  if (given) return given;
-  const now = new Date();
-  return `${String(now.getFullYear())}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-}
-
 /** Asked before the database is touched, so that a second start damages nothing. */
-function portIsFree(port: number): Promise<void> {
+function portIsFree(port: number, host: string): Promise<void> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', () => {
       reject(
         new PortTakenError(
-          `Port ${String(port)} on ${HOST} is taken: is Eveningtide running already? Choose another with EVENINGTIDE_PORT.`,
+          `Port ${String(port)} on ${host} is taken: is Eveningtide running already? Choose another with EVENINGTIDE_PORT.`,
         ),
       );
     });
-    probe.listen(port, HOST, () => probe.close(() => resolve()));
+    probe.listen(port, host, () => probe.close(() => resolve()));
   });
 }
 
@@ -60,18 +58,33 @@ async function loadDemo(app: NestExpressApplication): Promise<void> {
 async function start(): Promise<void> {
   if (!Number.isInteger(settings.port) || settings.port < 1 || settings.port > 65535)
     throw new PortTakenError(`EVENINGTIDE_PORT is ${String(process.env['EVENINGTIDE_PORT'])}; allowed: a whole number from 1 to 65535.`);
-  await portIsFree(settings.port);
+  const network = networkFrom(process.argv, settings.port);
+  const host = network ? ANY_HOST : HOST;
+  await portIsFree(settings.port, host);
   // the demo lives in a database of its own, next to the painter's
   const databaseFile = join(settings.folder, settings.demo ? 'demo.sqlite' : 'workshop.sqlite');
-  const app = await createApp({ databaseFile, webFolder: settings.web === 'none' ? null : settings.web });
+  const app = await createApp({ databaseFile, webFolder: settings.web === 'none' ? null : settings.web, network });
   if (settings.demo) await loadDemo(app);
-  await app.listen(settings.port, HOST);
+  await app.listen(settings.port, host);
   if (process.env['EVENINGTIDE_BACKUPS'] !== 'none') app.get(BackupsService).startAutomatic();
   console.log(`Eveningtide${settings.demo ? ' with the demo data' : ''}: http://${HOST}:${String(settings.port)}`);
+  if (network) await openToScreens(app, network);
+}
+
+/** Says how a second screen is paired, and each new code. */
+async function openToScreens(app: NestExpressApplication, network: Network): Promise<void> {
+  const screens = app.get(ScreensService);
+  let shown = screens.code;
+  console.log(await announcement(network, shown));
+  screens.onNewCode = (code) => {
+    if (code !== shown) console.log(codeLine(code));
+    shown = code;
+  };
 }
 
 start().catch((error: unknown) => {
-  const known = error instanceof PortTakenError || error instanceof FolderError || error instanceof NewerDatabaseError;
+  const known =
+    error instanceof PortTakenError || error instanceof NetworkError || error instanceof FolderError || error instanceof NewerDatabaseError;
   console.error(known ? error.message : error);
   process.exit(1);
 });

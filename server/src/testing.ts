@@ -7,12 +7,16 @@ import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
 import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
 import { pieceFromTemplate, plainStep, templateById, type Piece } from '@eveningtide/core/subjects';
 import { createApp } from './app.js';
+import type { Network } from './screens/network.js';
 
 /** A server on a database of its own in a temporary folder, for tests. */
-export async function testApp(databaseFile?: string): Promise<{ app: NestExpressApplication; file: string; end: () => Promise<void> }> {
+export async function testApp(
+  databaseFile?: string,
+  network: Network | null = null,
+): Promise<{ app: NestExpressApplication; file: string; end: () => Promise<void> }> {
   const folder = mkdtempSync(join(tmpdir(), 'eveningtide-test-'));
   const file = databaseFile ?? join(folder, 'workshop.sqlite');
-  const app = await createApp({ databaseFile: file, webFolder: null });
+  const app = await createApp({ databaseFile: file, webFolder: null, network });
   await app.init();
   const end = async () => {
     await app.close();

@@ -9,9 +9,9 @@ import { inWorkFolder, readArchive } from './archive.js';
 import { Connection } from './connection.js';
 
 /** Tables with versions for optimistic locking. */
-const VERSIONED = ['workshop', 'materials', 'bottles', 'pieces'];
-/** Umzug's own list: the unpacked copy was brought up to date before. */
-const NOT_COPIED = new Set(['migrations', 'sqlite_sequence']);
+const VERSIONED = ['workshop', 'materials', 'bottles', 'mixes', 'finishes', 'pieces', 'log_entries'];
+/** Umzug's own list: the unpacked copy was brought up to date before. Screens: one that was sent away must not come back with a backup. */
+const NOT_COPIED = new Set(['migrations', 'sqlite_sequence', 'screens']);
 
 /**
  * Puts everything back as a backup has it: pictures first, which harm nothing, then the whole database in one

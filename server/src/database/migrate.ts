@@ -7,8 +7,9 @@ import { judgement } from './migrations/003-judgement.js';
 import { measures } from './migrations/004-measures.js';
 import { evenings } from './migrations/005-evenings.js';
 import { log } from './migrations/006-log.js';
+import { screens } from './migrations/007-screens.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings, log];
+export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings, log, screens];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends Error {

@@ -147,6 +147,16 @@ export class DeviceRow extends Model {
   @Column(DataType.BOOLEAN) declare isOn: boolean;
 }
 
+@Table({ ...AS_IS, tableName: 'screens' })
+export class ScreenRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare tokenHash: string;
+  /** ISO 8601, UTC. */
+  @Column(DataType.STRING) declare pairedAt: string;
+  @Column(DataType.STRING) declare seenAt: string;
+}
+
 @Table({ ...AS_IS, tableName: 'air_readings' })
 export class AirReadingRow extends Model {
   @PrimaryKey @Column(DataType.STRING) declare at: string;
@@ -297,5 +307,6 @@ export const MODELS: ModelCtor[] = [
   StepRow,
   LogEntryRow,
   DeviceRow,
+  ScreenRow,
   AirReadingRow,
 ];

@@ -2,11 +2,11 @@ import { ConflictException, Injectable, type OnModuleDestroy, type OnModuleInit 
 import type { Lab } from '@eveningtide/core/colour';
 import { DEVICE_IDS, type AnyDeviceState, type DeviceId, type DeviceState } from '@eveningtide/core/devices';
 import { Sequelize } from 'sequelize-typescript';
+import { localMoment } from '../clock.js';
 import { DeviceRow } from '../database/models.js';
 import { notFound } from '../http/errors.js';
 import { LiveService } from '../live/live.service.js';
 import { AirHistory } from './air-history.js';
-import { localMoment } from './local-moment.js';
 import { StandIns } from './stand-ins.js';
 
 /** What is known of a device between two readings. */

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
-import { Subject, type Observable } from 'rxjs';
+import { filter, Subject, type Observable } from 'rxjs';
 
 /** What the other screens are told to read again. */
-export type Changed = 'pieces' | 'bottles' | 'materials' | 'mixes' | 'finishes' | 'workshop' | 'log' | 'devices';
+export type Changed = 'pieces' | 'bottles' | 'materials' | 'mixes' | 'finishes' | 'workshop' | 'log' | 'devices' | 'screens';
 
 export interface LiveEvent {
   type: string;
@@ -14,6 +14,7 @@ export interface LiveEvent {
 @Injectable()
 export class LiveService implements OnModuleDestroy {
   private readonly told = new Subject<LiveEvent>();
+  private readonly gone = new Subject<string>();
   private readonly run = randomUUID();
   private changes = 0;
 
@@ -30,6 +31,16 @@ export class LiveService implements OnModuleDestroy {
   changed(what: readonly Changed[], by: string | null): void {
     this.changes += 1;
     this.told.next({ type: 'changed', data: { what, by, state: this.state } });
+  }
+
+  /** A screen that was sent away hears nothing more. */
+  cut(screenId: string): void {
+    this.gone.next(screenId);
+  }
+
+  /** When the line of this screen is cut. */
+  cutOf(screenId: string | null): Observable<string> {
+    return this.gone.pipe(filter((id) => id === screenId));
   }
 
   tell(event: LiveEvent): void {

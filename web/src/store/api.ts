@@ -59,6 +59,21 @@ export interface StoredWorkshop {
   workshop: Workshop;
 }
 
+/** A screen on the network that was paired. */
+export interface PairedScreen {
+  id: string;
+  name: string;
+  /** ISO 8601, UTC. */
+  pairedAt: string;
+  seenAt: string;
+}
+
+export interface ScreensState {
+  /** How another is paired; null: the network was not asked for. */
+  pairing: { address: string; code: string; qr: string; lockedUntil: string | null } | null;
+  screens: PairedScreen[];
+}
+
 /** What the server says when it refuses. */
 export interface Refusal {
   error: string;
@@ -71,8 +86,11 @@ export interface Refusal {
 /** Names this screen to the server, so that it is not told of its own changes. */
 export const SCREEN = nanoid(12);
 
-export const TAGS = ['devices', 'pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups', 'log'] as const;
+export const TAGS = ['devices', 'pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups', 'log', 'screens'] as const;
 export type Tag = (typeof TAGS)[number];
+
+/** This page was not fetched on the machine that the server runs on. */
+export const IS_SECOND = typeof location !== 'undefined' && !['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
 
 const ask = fetchBaseQuery({
   baseUrl: '/api',
@@ -86,6 +104,8 @@ export const api = createApi({
   baseQuery: async (request: string | FetchArgs, queryApi: BaseQueryApi, extra: object) => {
     const answer = await ask(request, queryApi, extra);
     heardOf(answer.meta?.response?.headers.get('x-eveningtide-state') ?? null);
+    // a second screen that was sent away, or never paired
+    if (IS_SECOND && answer.error?.status === 401) location.assign('/pair');
     return answer;
   },
   tagTypes: TAGS,
@@ -107,6 +127,12 @@ export const api = createApi({
     putOnPan: build.mutation<void, number>({ query: (grams) => ({ url: 'devices/scale/pan', method: 'POST', body: { grams } }) }),
     measureColour: build.mutation<NonNullable<DeviceState<'colour-meter'>['last']>, Lab>({
       query: (lab) => ({ url: 'devices/colour-meter/measure', method: 'POST', body: lab }),
+    }),
+    screens: build.query<ScreensState, void>({ query: () => 'screens', providesTags: ['screens'] }),
+    renewCode: build.mutation<ScreensState, void>({ query: () => ({ url: 'screens/code', method: 'POST' }), invalidatesTags: ['screens'] }),
+    revokeScreen: build.mutation<void, string>({
+      query: (id) => ({ url: `screens/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['screens'],
     }),
     log: build.query<StoredEntry[], void>({ query: () => 'log', providesTags: ['log'] }),
     backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
@@ -245,6 +271,9 @@ export const {
   useWorkshopQuery,
   useLazyWorkshopQuery,
   useDevicesQuery,
+  useScreensQuery,
+  useRenewCodeMutation,
+  useRevokeScreenMutation,
   usePutOnPanMutation,
   useMeasureColourMutation,
   useAirReadingsQuery,

@@ -1,6 +1,7 @@
 import type { AnyDeviceState, DeviceId, DeviceState } from '@eveningtide/core/devices';
 import { useEffect } from 'react';
-import { SCREEN, TAGS, api, type Tag } from './api.js';
+import { IS_SECOND, SCREEN, TAGS, api, type Tag } from './api.js';
+import { benchClockIs } from './bench-clock.js';
 import { hasMissed, stateIs } from './in-step.js';
 import { useAppDispatch } from './store.js';
 
@@ -16,9 +17,17 @@ export function useLive(): void {
   useEffect(() => {
     const line = new EventSource('/api/live');
     line.addEventListener('hello', (event: MessageEvent<string>) => {
-      const { state } = JSON.parse(event.data) as Pick<Change, 'state'>;
+      const { state, wall } = JSON.parse(event.data) as Pick<Change, 'state'> & { wall: string };
+      if (IS_SECOND) benchClockIs(wall);
       if (hasMissed(state)) dispatch(api.util.invalidateTags([...TAGS]));
       stateIs(state);
+    });
+    line.addEventListener('beat', (event: MessageEvent<string>) => {
+      if (IS_SECOND) benchClockIs((JSON.parse(event.data) as { wall: string }).wall);
+    });
+    // refused, not only broken: asking for anything tells why, and leads to where it can be paired
+    line.addEventListener('error', () => {
+      if (line.readyState === EventSource.CLOSED) dispatch(api.util.invalidateTags(['workshop']));
     });
     line.addEventListener('changed', (event: MessageEvent<string>) => {
       const { what, by, state } = JSON.parse(event.data) as Change;

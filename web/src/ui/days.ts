@@ -2,11 +2,12 @@ import { type Workshop } from '@eveningtide/core/schedule';
 import { clockOf, dateOf } from '@eveningtide/core/units';
 import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
+import { benchNow } from '../store/bench-clock.js';
 import { useWorkshopQuery } from '../store/api.js';
 
 /** Local date and minutes since its midnight. */
 export function localNow(): { date: string; minute: number } {
-  const now = new Date();
+  const now = benchNow();
   return { date: format(now, 'yyyy-MM-dd'), minute: now.getHours() * 60 + now.getMinutes() };
 }
 

@@ -7,6 +7,7 @@ import { DisplaySection } from './display-section.js';
 import { DroppersSection } from './droppers-section.js';
 import { EquipmentSection } from './equipment-section.js';
 import { EveningsForm } from './evenings-form.js';
+import { ScreensSection } from './screens-section.js';
 import { SchoolsSection } from './schools-section.js';
 import { MeasuringSection } from './measuring-section.js';
 import { Section } from './section.js';
@@ -42,6 +43,7 @@ export function WorkshopView() {
         </Section>
         <AirSection {...props} />
         <DevicesSection />
+        <ScreensSection />
         <DaylightSection {...props} />
         <EquipmentSection {...props} />
         <DroppersSection {...props} />

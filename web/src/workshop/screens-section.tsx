@@ -1,0 +1,140 @@
+import { format } from 'date-fns';
+import { useState } from 'react';
+import {
+  IS_SECOND,
+  useRenewCodeMutation,
+  useRevokeScreenMutation,
+  useScreensQuery,
+  type PairedScreen,
+  type ScreensState,
+} from '../store/api.js';
+import { Ask } from '../ui/ask.js';
+import { Button } from '../ui/button.js';
+import { toldFailure } from '../ui/told.js';
+import { Section } from './section.js';
+
+const when = (iso: string): string => format(new Date(iso), 'd MMM, HH:mm');
+
+/** A second screen by the bench: how it is paired, and which are. */
+export function ScreensSection() {
+  return (
+    <Section title="Second screen" note="A tablet or a phone beside the booth shows the same evening, its timers within a second.">
+      {IS_SECOND ? <p>This is a second screen. Others are paired and sent away where Eveningtide was started.</p> : <AtTheBench />}
+    </Section>
+  );
+}
+
+function AtTheBench() {
+  const { data } = useScreensQuery();
+  if (!data) return null;
+  return (
+    <>
+      {data.pairing ? (
+        <Pairing pairing={data.pairing} />
+      ) : (
+        <p>
+          Off: only this machine is answered. To pair a screen, start with <code className="figures">npm start -- --lan</code>.
+        </p>
+      )}
+      {data.screens.length > 0 && <Paired screens={data.screens} />}
+    </>
+  );
+}
+
+function Pairing({ pairing: { address, code, qr, lockedUntil } }: { pairing: NonNullable<ScreensState['pairing']> }) {
+  const [renew, { isLoading }] = useRenewCodeMutation();
+  return (
+    <>
+      {lockedUntil !== null ? (
+        <p role="alert" className="border-l-4 border-brick pl-2 font-semibold text-brick">
+          Too many wrong codes came: pairing is locked until {format(new Date(lockedUntil), 'HH:mm')}.
+        </p>
+      ) : (
+        <div className="flex flex-wrap items-center gap-4">
+          <img
+            src={`data:image/svg+xml,${encodeURIComponent(qr)}`}
+            alt="The address with the code, as a QR code"
+            width={132}
+            height={132}
+            className="border border-line-strong bg-white"
+          />
+          <div>
+            <p className="text-[0.8125rem] text-ink-2">Open on the other screen, in the same network:</p>
+            <p className="figures font-semibold break-all">{address}</p>
+            <p className="mt-2 text-[0.8125rem] text-ink-2">Its code, for one screen:</p>
+            <p role="status" aria-label="Pairing code" className="figures text-2xl font-bold tracking-widest">
+              {code.slice(0, 3)} {code.slice(3)}
+            </p>
+            <Button
+              small
+              disabled={isLoading}
+              className="mt-1"
+              onClick={() => {
+                renew()
+                  .unwrap()
+                  .catch((error: unknown) => {
+                    toldFailure('No other code was drawn', error);
+                  });
+              }}
+            >
+              Another code
+            </Button>
+          </div>
+        </div>
+      )}
+      <p className="mt-2 text-[0.8125rem] text-ink-2">
+        Nothing is encrypted on the way: only in a network that you trust. Over such a line a browser neither keeps its screen awake nor
+        shows notices: let the tablet stay on by its own settings. Tones work.
+      </p>
+    </>
+  );
+}
+
+function Paired({ screens }: { screens: readonly PairedScreen[] }) {
+  const [revoke] = useRevokeScreenMutation();
+  const [asked, setAsked] = useState<PairedScreen | null>(null);
+  return (
+    <>
+      <h3 className="mt-3 font-semibold">Paired</h3>
+      <ul aria-label="Paired screens" className="divide-y divide-line border-y border-line">
+        {screens.map((screen) => (
+          <li key={screen.id} className="flex items-center justify-between gap-3 py-1.5">
+            <span>
+              {screen.name}
+              <span className="block text-[0.8125rem] text-ink-2">
+                since {when(screen.pairedAt)}, last there {when(screen.seenAt)}
+              </span>
+            </span>
+            <Button
+              small
+              aria-label={`Send ${screen.name} away`}
+              onClick={() => {
+                setAsked(screen);
+              }}
+            >
+              Send away …
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Ask
+        asked={
+          asked && {
+            title: `Send ${asked.name} away?`,
+            text: 'It sees nothing more from now on, until it is paired anew with a code.',
+            yes: 'Send it away',
+          }
+        }
+        onAnswer={(yes) => {
+          if (yes && asked)
+            revoke(asked.id)
+              .unwrap()
+              .catch((error: unknown) => {
+                toldFailure(`${asked.name} is still paired`, error);
+              });
+          setAsked(null);
+        }}
+      />
+    </>
+  );
+}
