@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { addStep, clearTheBench, expect, make, onlyOn, printed, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
+import { terrace } from './terrace.js';
 
 /** Jobs of the line, from the bare piece to the printed evening. */
 
@@ -8,31 +9,7 @@ const alarms = (page: Page) => page.getByRole('group', { name: /^(Snag|Caution) 
 
 test('a terrace of four stores that must match: inked twice, stones in three tones, doors before crests', async ({ bench: page }) => {
   await clearTheBench(page);
-  await make(page, 'Terrace stores', 'Block-built store or tower', '4');
-  await addStep(page, 'Spray coat', 'Mid-grey primer');
-  // resin wants washing first
-  const unwashed = alarms(page).filter({ hasText: 'Resin wants washing' });
-  await unwashed.getByRole('button', { name: 'Wash it first' }).click();
-  await expect(unwashed).toHaveCount(0);
-  // ink, in drops that can be counted, two rounds with a look between
-  await addStep(page, 'Wash', 'Ink in alcohol', '9 drops in 20 ml isopropanol 70 %');
-  await rows(page).last().getByRole('combobox', { name: 'Repeat group' }).selectOption({ label: 'a new one' });
-  await expect(page.getByRole('group', { name: /^Repeat group/ }).getByLabel('Rounds')).toHaveValue('2');
-  for (const tone of ['Slate pale', 'Bare plank', 'Pale lichen']) {
-    await addStep(page, 'Sponge', tone);
-    await onlyOn(page, 'long walls', 'short walls');
-  }
-  await addStep(page, 'Filter', 'Tide wash', '1 : 6 water');
-  // the crests come too early: the doors are not painted yet
-  await addStep(page, 'Drybrush', 'Slate pale');
-  await addStep(page, 'Brush coat', 'Lichen green');
-  await onlyOn(page, 'doors');
-  const early = alarms(page).filter({ hasText: 'comes over these highlights' });
-  await early.getByRole('button', { name: /Move it behind step/ }).click();
-  await expect(early).toHaveCount(0);
-  await expect(rows(page).last()).toContainText('Drybrush');
-  await addStep(page, 'Sponge', 'Weed dark');
-  await onlyOn(page, 'foot');
+  await terrace(page, 'Terrace stores', '4');
   await expect(alarms(page)).toHaveCount(0);
   await saved(page);
 

@@ -16,6 +16,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
+    // what cannot be pressed is told soon, not when the whole test is over
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env['EVENINGTIDE_CHROMIUM'] ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
-import { mixNeeded, paintNeededMl, spreadingRate, wetFilm } from './index.js';
+import { filmLeftUm, mixNeeded, paintNeededMl, spreadingRate, wetFilm } from './index.js';
 
 const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
 
@@ -32,6 +32,32 @@ describe('spreading rate', () => {
     [40, 20, -1],
   ])('refuses solids %p, film %p, loss %p', (solids, film, loss) => {
     expect(() => spreadingRate(solids, film, loss)).toThrow(RangeError);
+  });
+});
+
+describe('a wash that is thinned very far', () => {
+  const inked = (parts: [number, number]) =>
+    mixNeeded(
+      plainStep({
+        id: 'w',
+        technique: 'wash',
+        material: 'ink-in-alcohol',
+        zones: ['all'],
+        dilution: { thinner: 'isopropanol-70', parts },
+      }),
+      van,
+    )!.totalMl;
+
+  test('is laid no deeper than it can stand: a van wants some millilitres, not a jar', () => {
+    expect(inked([1, 45])).toBeLessThan(12);
+    // thinned further it leaves less, and no more of it is laid
+    expect(inked([1, 90])).toBe(inked([1, 45]));
+  });
+
+  test('what is left is as wanted, or what the deepest wet film holds', () => {
+    expect(filmLeftUm(4, 10, 200)).toBe(4);
+    expect(filmLeftUm(4, 1, 200)).toBe(2);
+    expect(filmLeftUm(4, 1, null)).toBe(4);
   });
 });
 

@@ -35,6 +35,11 @@ export function paintNeededMl(given: {
   return ((given.areaMm2 * 1e-6 * given.coats) / practicalM2PerL) * 1000;
 }
 
+/** The dry film, µm, that is really left: as wanted, or what the deepest wet film that can stand holds of solids. */
+export function filmLeftUm(dryFilmUm: number, volumeSolidsPct: number, mostWetUm: number | null): number {
+  return mostWetUm === null ? dryFilmUm : Math.min(dryFilmUm, (mostWetUm * volumeSolidsPct) / 100);
+}
+
 /** Wet film, µm, that leaves a dry film, when the paint is thinned by a share of its own volume. */
 export function wetFilm(
   dryFilmUm: number,

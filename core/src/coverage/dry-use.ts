@@ -9,6 +9,11 @@ export const POWDER_G_PER_DM2 = 0.12;
 /** Dry film that a slurry stirred from loose powder leaves where it covers, µm. */
 export const STIRRED_SLURRY_UM = 20;
 
+/**
+ * A wash stands no deeper than this, µm wet: more runs off (our number). However far it is thinned, no more of it is laid; it only leaves less.
+ */
+export const TINT_MOST_WET_UM = 200;
+
 /** What is scattered lies about so deep, mL per dm²: 1 mm is 10 mL. */
 export const SCATTERED_ML_PER_DM2: Readonly<Record<string, number>> = {
   aggregate: 15,

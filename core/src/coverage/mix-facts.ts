@@ -2,8 +2,8 @@ import { CATALOGUE } from '../materials/index.js';
 import { flowHint, mainOf, solidsOfPct, type FlowHint, type MixComponent } from '../mixing/index.js';
 import { incomingOf } from '../sequence/index.js';
 import { plainStep } from '../subjects/index.js';
-import { spreadingRate, wetFilm } from './coverage.js';
-import { BRUSH_LOSS, LOSSES, STIRRED_SLURRY_UM } from './dry-use.js';
+import { filmLeftUm, spreadingRate, wetFilm } from './coverage.js';
+import { BRUSH_LOSS, LOSSES, STIRRED_SLURRY_UM, TINT_MOST_WET_UM } from './dry-use.js';
 import type { Stores } from './use.js';
 
 /** 1 m²/L is 10 cm²/mL. */
@@ -33,7 +33,8 @@ export function mixFacts(
   const incoming = incomingOf(plainStep({ id: 'mix', technique, material: main.material, tool, zones: ['all'] }), supplies);
   if (!incoming.material) return null;
   const stirred = incoming.material.role === 'powder' && incoming.technique.effect === 'slurry';
-  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : incoming.dryUm;
+  const mostWetUm = incoming.technique.effect === 'tint' ? TINT_MOST_WET_UM : null;
+  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(incoming.dryUm, solidsPct, mostWetUm);
   if (!(dryFilmUm > 0)) return null;
   const { lostPct } = LOSSES[incoming.tool] ?? BRUSH_LOSS;
   return {

@@ -11,7 +11,7 @@ import {
 } from '../mixing/index.js';
 import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
-import { paintNeededMl } from './coverage.js';
+import { filmLeftUm, paintNeededMl } from './coverage.js';
 import {
   BRUSH_LOSS,
   CLEANED_WITH,
@@ -22,6 +22,7 @@ import {
   SCATTERED_ELSE_ML_PER_DM2,
   STIRRED_SLURRY_UM,
   SCATTERED_ML_PER_DM2,
+  TINT_MOST_WET_UM,
   WETTED_ELSE_ML_PER_DM2,
   WETTED_ML_PER_DM2,
 } from './dry-use.js';
@@ -116,7 +117,7 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
   const loss = technique.id === 'drybrush' ? DRYBRUSH_LOSS : (LOSSES[tool] ?? BRUSH_LOSS);
   const cup = componentsOf(step, stores);
   const volumeSolidsPct = solidsOfPct(cup, supplies);
-  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : dryUm;
+  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(dryUm, volumeSolidsPct, technique.effect === 'tint' ? TINT_MOST_WET_UM : null);
   const laidMl =
     areaMm2 > 0 && dryFilmUm > 0 && volumeSolidsPct > 0
       ? paintNeededMl({ areaMm2, dryFilmUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats })

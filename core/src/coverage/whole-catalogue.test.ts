@@ -5,7 +5,8 @@ import { canMix, dilutionShares, keepsOf, measuredOf, usualDilution } from '../m
 import { incomingOf } from '../sequence/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES, type Technique } from '../techniques/index.js';
-import { mixNeeded, useOf, type StepUse } from './index.js';
+import { areaLaidMm2, mixNeeded, useOf, type StepUse } from './index.js';
+import { TINT_MOST_WET_UM } from './dry-use.js';
 
 /** Every technique with every material it is done with: what holds must hold for all of them. */
 const PAIRS = TECHNIQUES.flatMap((technique) =>
@@ -50,7 +51,8 @@ describe('what a step takes, over the whole catalogue', () => {
     );
   });
 
-  test('thinned, the paint itself is the same: only thinner is added', () => {
+  test('thinned, the paint itself is the same: only thinner is added, until a wash stands as deep as it can', () => {
+    let [same, less] = [0, 0];
     for (const [technique, material] of PAIRS) {
       const dilution = usualDilution(technique.id, technique.tools[0] ?? 'hand', material);
       const [neat, thinned] = [useOf(stepOf(technique, material), wagon).cup, useOf(stepOf(technique, material, { dilution }), wagon).cup];
@@ -58,8 +60,20 @@ describe('what a step takes, over the whole catalogue', () => {
       // the unit of drops is a drop of the paint
       const { dropsPerMl } = measuredOf({ material: material.id, bottleId: null }, CATALOGUE);
       const paintMl = thinned.laidMl * dilutionShares(dilution, dropsPerMl).paint;
-      expect(paintMl).toBeCloseTo(neat.laidMl, 6);
+      if (technique.effect === 'tint' && thinned.laidMl < neat.laidMl / dilutionShares(dilution, dropsPerMl).paint - 1e-9) {
+        less += 1;
+        // the same depth for all of them: so much on each mm², and what the tool loses on top
+        const step = stepOf(technique, material, { dilution });
+        const depthUm = (1e6 * thinned.laidMl) / areaLaidMm2(step, wagon, technique.usualCoverPct);
+        expect(depthUm).toBeGreaterThanOrEqual(TINT_MOST_WET_UM);
+        expect(depthUm).toBeLessThan(1.7 * TINT_MOST_WET_UM);
+      } else {
+        same += 1;
+        expect(paintMl).toBeCloseTo(neat.laidMl, 6);
+      }
     }
+    expect(same).toBeGreaterThan(4 * less);
+    expect(less).toBeGreaterThan(0);
   });
 
   test('what is mixed for it is never less than it takes, and never more than half a millilitre above', () => {

@@ -39,6 +39,15 @@ describe('remedies', () => {
     expect(verdictOf(old, 'dust-over')).not.toBe('not now');
   });
 
+  test('ink in alcohol, too, is drawn out with its thinner as long as that moves it', () => {
+    const inked: Short[] = [
+      ['spray-coat', 'primer-lacquer-aerosol'],
+      ['wash', 'ink-in-alcohol', { dilution: { thinner: 'isopropanol-70', parts: [1, 40] } }],
+    ];
+    expect(advice(inked, 1, 'tide-mark').remedies[0]).toMatchObject({ id: 'blend-out', verdict: 'helps' });
+    expect(verdictOf(advice(inked, 5 * DAY, 'tide-mark'), 'blend-out')).toBe('not now');
+  });
+
   test('what lies under it decides: over enamel that its thinner still lifts, the same remedy makes it worse', () => {
     const bare: Short[] = [['brush-coat', 'enamel-matt'], WASH];
     const piece = vanWith('van', bare);
