@@ -61,7 +61,7 @@ export function springLog(piece, supplies, pictures) {
         note: isLast ? note : '',
         dryTest: dryTimes === null || !isLast ? null : { at: momentOf(FIRST_EVENING, toMin + 60 * dryTimes), labelMin: 60 },
         setAside,
-        pictures: i === DONE.length - 1 ? [{ ...pictures.wall, id: 'spring-after', caption: 'The wall when it was done', pins: [] }] : [],
+        pictures: i === 0 ? [pictures.castingBare] : i === DONE.length - 1 ? [pictures.castingDone] : [],
       });
     });
   });

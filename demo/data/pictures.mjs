@@ -95,6 +95,44 @@ function wallScene() {
   );
 }
 
+/** The casting on the bench, bare or finished, from the same place: held one over the other they fit. */
+function castingScene(finished) {
+  const random = seeded(21);
+  let blocks = '';
+  for (let row = 0; row < 6; row++) {
+    let x = row % 2 ? 130 : 190;
+    while (x < 1000) {
+      const width = Math.min(90 + random() * 70, 1010 - x);
+      const [hue, sat, light] = [36 + random() * 10, 9 + random() * 9, 47 + random() * 13];
+      const fill = finished ? `hsl(${hue},${sat}%,${light - row}%)` : `hsl(40,4%,${74 + random() * 3}%)`;
+      blocks += `<rect x="${x + 3}" y="${230 + row * 60}" width="${width - 6}" height="54" rx="5" fill="${fill}"/>`;
+      x += width;
+    }
+  }
+  const weathered = finished
+    ? many(
+        170,
+        () =>
+          `<ellipse cx="${140 + random() * 870}" cy="${500 + random() * 90}" rx="${4 + random() * 15}" ry="${3 + random() * 7}" fill="#47512f" opacity="${0.2 + random() * 0.5}"/>`,
+      ) +
+      many(
+        18,
+        () =>
+          `<path d="M${436 + random() * 26} 378q${random() * 8 - 4} 50 ${random() * 12 - 6} ${70 + random() * 110}" stroke="#7a3f1c" stroke-width="${1 + random() * 4}" opacity="${0.2 + random() * 0.3}" fill="none"/>`,
+      )
+    : '';
+  return scene(
+    `<ellipse cx="580" cy="640" rx="520" ry="30" fill="#3f3a33" opacity="0.5" filter="url(#soft)"/>
+    <rect x="130" y="222" width="882" height="372" fill="${finished ? '#4a453d' : '#a9a69e'}"/>${blocks}
+    <rect x="118" y="196" width="906" height="36" rx="4" fill="${finished ? '#8f887b' : '#c3c1bb'}"/>
+    ${weathered}
+    <circle cx="448" cy="366" r="20" fill="none" stroke="${finished ? '#3a2a22' : '#8f8c86'}" stroke-width="7"/>
+    <rect x="760" y="400" width="44" height="36" rx="16" fill="${finished ? '#1f1d1b' : '#77746e'}"/>`,
+    '#cfd0cc',
+    '#8a7358',
+  );
+}
+
 async function render(folder, svg) {
   const { data, info } = await sharp(Buffer.from(svg)).jpeg({ quality: 80 }).toBuffer({ resolveWithObject: true });
   const fileName = `${createHash('sha256').update(data).digest('hex').slice(0, 32)}.jpg`;
@@ -127,6 +165,20 @@ export async function drawPictures(folder) {
         pin('p2', 0.2, 0.72, 'base', null, 'Weed up to the tide line'),
         pin('p3', 0.74, 0.5, 'face', 'drain', 'Wet streak below the drain'),
       ],
+    },
+    castingBare: {
+      id: 'spring-before',
+      ...(await render(folder, castingScene(false))),
+      caption: 'The bare casting (drawn)',
+      takenOn: '2026-04-14',
+      pins: [],
+    },
+    castingDone: {
+      id: 'spring-after',
+      ...(await render(folder, castingScene(true))),
+      caption: 'The wall when it was done (drawn)',
+      takenOn: '2026-04-22',
+      pins: [],
     },
   };
 }

@@ -28,6 +28,8 @@ const BLOCK_FLOOR_PX = 52;
 const WEDGE_PX = 34;
 /** A block is never too narrow to be taken in hand (WCAG 2.5.8). */
 const LEAST_BLOCK_PX = 24;
+/** Narrower, a block shows its paint only. */
+const NAMED_PX = 44;
 /** Pointer moves less than this are a press. */
 const PRESS_PX = 4;
 const HOUR_MARK_MIN = 15;
@@ -172,6 +174,7 @@ function Block({ block, piece, isChosen, onChoose, moving, x, pxPerMin }: BlockP
   const held = moving.held?.id === block.id ? moving.held : null;
   const startMin = held?.startMin ?? block.startMin;
   const minutes = block.endMin - block.startMin;
+  const width = Math.max(LEAST_BLOCK_PX, minutes * pxPerMin);
   const isBad = held !== null && moving.places?.some((place) => place.startMin === held.startMin && place.why !== null) === true;
   const words = `${piece}, ${block.name}, ${clockOf(block.startMin)}, ${formatMinutes(minutes)}${block.isPinned ? ', pinned' : ''}${block.isSnag ? ', snag' : ''}`;
   return (
@@ -205,11 +208,12 @@ function Block({ block, piece, isChosen, onChoose, moving, x, pxPerMin }: BlockP
       className={`absolute top-3 flex h-10 touch-none items-center gap-1 overflow-hidden border px-0.5 text-left text-[0.8125rem] whitespace-nowrap ${
         isBad ? 'border-2 border-dashed border-brick' : block.isSnag ? 'border-2 border-brick' : 'border-ink'
       } ${isChosen ? 'z-10 ring-2 ring-ink ring-offset-1' : ''} ${held ? 'z-20 opacity-90' : ''} bg-paper`}
-      style={{ left: x(startMin), width: Math.max(LEAST_BLOCK_PX, minutes * pxPerMin) }}
+      style={{ left: x(startMin), width }}
     >
       <span aria-hidden="true" className="h-full w-2 shrink-0" style={{ background: block.colour ?? 'transparent' }} />
       {block.isPinned && <Pin size={12} aria-hidden="true" className="shrink-0" />}
-      <span className="overflow-hidden text-ellipsis">{block.name}</span>
+      {/* a letter or two would say nothing: its name is told by what it is called, and below when it is chosen */}
+      {width >= NAMED_PX && <span className="overflow-hidden text-ellipsis">{block.name}</span>}
     </button>
   );
 }

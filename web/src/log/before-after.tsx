@@ -3,13 +3,13 @@ import { useState } from 'react';
 import { useDays } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
 
-/** Two pictures one over the other, with a slider between. */
-export function BeforeAfter({ pictures }: { pictures: readonly Picture[] }) {
+/** Two pictures one over the other, with a slider between. `before` is the one to begin with where there are several from before. */
+export function BeforeAfter({ pictures, before }: { pictures: readonly Picture[]; before?: Picture | undefined }) {
   const days = useDays();
   const [firstId, setFirst] = useState<string | null>(null);
   const [secondId, setSecond] = useState<string | null>(null);
   const [sharePct, setShare] = useState(50);
-  const first = pictures.find(({ id }) => id === firstId) ?? pictures[0];
+  const first = pictures.find(({ id }) => id === firstId) ?? before ?? pictures[0];
   const second = pictures.find(({ id }) => id === secondId) ?? pictures.at(-1);
   if (!first || !second || pictures.length < 2)
     return <p className="text-ink-2">Two photographs are needed: add them to the piece, or to an entry of the log.</p>;

@@ -10,7 +10,8 @@ import { BeforeAfter } from './before-after.js';
 /** A piece's history as its build-up: the cut through what was really laid, what was otherwise, and its pictures. */
 export function HistoryPart({ piece, log }: { piece: Piece; log: readonly LogEntry[] }) {
   const { piece: asDone, differences } = useMemo(() => pieceAsDone(piece, log), [piece, log]);
-  const pictures: Picture[] = [...piece.pictures, ...log.flatMap((entry) => entry.pictures)];
+  const ofLog = log.flatMap((entry) => entry.pictures);
+  const pictures: Picture[] = [...piece.pictures, ...ofLog];
   const [chosen, setAt] = useState<number | null>(null);
   const at = Math.min(chosen ?? asDone.steps.length, asDone.steps.length);
   return (
@@ -29,7 +30,7 @@ export function HistoryPart({ piece, log }: { piece: Piece; log: readonly LogEnt
           </ul>
         )}
         <h2 className="mt-4 text-lg font-semibold">Before and after</h2>
-        <BeforeAfter pictures={pictures} />
+        <BeforeAfter pictures={pictures} before={ofLog.length > 1 ? ofLog[0] : undefined} />
       </div>
       <div className="border-l border-line-strong">
         <FocusProvider key={piece.id}>
