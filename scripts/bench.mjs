@@ -253,6 +253,45 @@ async function longestTask() {
 }
 rows.push(await longestTask());
 
+/** From a press on one screen until the other shows it. */
+async function otherScreen() {
+  const { BROWSER_FLAGS, chromiumPath } = await import('./lib/browser.mjs');
+  const { startServer } = await import('./lib/server.mjs');
+  const { chromium } = await import('@playwright/test');
+  const server = await startServer({ env: { EVENINGTIDE_NOW: `${DAY}T19:30:00`, EVENINGTIDE_BACKUPS: 'none' } });
+  const browser = await chromium.launch({ executablePath: await chromiumPath(), args: BROWSER_FLAGS });
+  const screens = [];
+  for (let i = 0; i < 2; i++) {
+    const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+    await page.clock.install({ time: new Date(`${DAY}T19:30:00`) });
+    await page.goto(`${server.url}/tonight`);
+    await page.getByRole('button', { name: 'Start', exact: true }).waitFor();
+    await page.waitForTimeout(1500);
+    screens.push(page);
+  }
+  const [one, other] = screens;
+  const times = [];
+  for (let i = 0; i < 6; i++) {
+    const [press, shows] = i % 2 === 0 ? ['Start', 'Done'] : ['Done', 'Start'];
+    const button = one.getByRole('button', { name: press, exact: true });
+    await button.waitFor();
+    const began = performance.now();
+    await Promise.all([
+      button.click(),
+      other
+        .getByRole('button', { name: shows, exact: true })
+        .waitFor()
+        .then(() => times.push((performance.now() - began) / 1000)),
+    ]);
+    await other.waitForTimeout(1500);
+  }
+  await browser.close();
+  await server.stop();
+  times.sort((a, b) => a - b);
+  return { what: 'a press is shown on another screen', unit: 's', target: 1, median: times[3], min: times[0], max: times[5] };
+}
+rows.push(await otherScreen());
+
 const cell = (value, width) => String(value).padStart(width);
 console.log(
   `${cpus().length} × ${cpus()[0].model}, ${(totalmem() / 2 ** 30).toFixed(0)} GiB, Node ${process.versions.node}; a plain loop of 30 million takes ${yardstick.median.toFixed(0)} ms\n`,

@@ -3,3 +3,4 @@ export * from './timers.js';
 export * from './meanwhile.js';
 export * from './delay.js';
 export * from './rounds.js';
+export * from './as-logged.js';

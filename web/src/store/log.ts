@@ -1,19 +1,32 @@
 import type { LogEntry } from '@eveningtide/core/log';
+import { createSelector } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { api, refusalOf, useDeleteEntryMutation, useLogQuery, useSaveEntryMutation } from './api.js';
 import { merged } from './merged.js';
 import { outboxActions } from './outbox.js';
-import { useAppDispatch, useAppSelector } from './store.js';
+import { useAppDispatch, useAppSelector, type RootState } from './store.js';
 
 /** After a send that was not answered it is tried again so much later. */
 const AGAIN_MS = 2000;
 
+const stored = api.endpoints.log.select();
+
+const isSame = (one: LogEntry[] | undefined, other: LogEntry[] | undefined): boolean =>
+  one?.length === other?.length &&
+  one?.every((entry, i) => entry === other?.[i] || JSON.stringify(entry) === JSON.stringify(other?.[i])) === true;
+
+/** What was sent and is confirmed says the same as before: then it is the same list, and nothing is planned anew for it. */
+const selectLog = createSelector(
+  [(state: RootState) => stored(state).data, (state: RootState) => state.outbox],
+  (data, unsent) => data && merged(data, unsent),
+  { memoizeOptions: { resultEqualityCheck: isSame } },
+);
+
 /** The log as this screen knows it; undefined until it was read. */
 export function useLog(): LogEntry[] | undefined {
-  const { data } = useLogQuery();
-  const unsent = useAppSelector((state) => state.outbox);
-  return useMemo(() => data && merged(data, unsent), [data, unsent]);
+  useLogQuery();
+  return useAppSelector(selectLog);
 }
 
 /** Writes to the log, and takes back. */

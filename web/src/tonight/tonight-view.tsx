@@ -1,6 +1,7 @@
-import { tonightOf } from '@eveningtide/core/tonight';
+import { asLogged, tonightOf } from '@eveningtide/core/tonight';
 import { Link, useSearchParams } from 'react-router';
 import { usePiecesQuery } from '../store/api.js';
+import { useLog } from '../store/log.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { BenchCard } from './bench-card.js';
@@ -12,6 +13,7 @@ import { BenchScreen } from './bench-screen.js';
 export function TonightView() {
   const { outlook, now } = usePlan();
   const { data: stored, isError, refetch } = usePiecesQuery();
+  const log = useLog();
   const [search] = useSearchParams();
   const part = search.get('part');
   if (isError && !stored)
@@ -24,7 +26,9 @@ export function TonightView() {
       />
     );
   if (!outlook || !stored) return <Loading what="the plan" />;
-  const evening = tonightOf(outlook, now.minute);
+  const planned = tonightOf(outlook, now.minute);
+  // a press is seen before the plan was made anew
+  const evening = planned && log ? asLogged(planned, log, outlook.originDate) : planned;
   if (!evening)
     return (
       <main>
