@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { startServer } from '../scripts/lib/server.mjs';
-import { NOW, expect, expectAccessible, go, test } from './fixtures.js';
+import { NOW, addStep, clearTheBench, expect, expectAccessible, go, make, openPiece, saved, test } from './fixtures.js';
 
 /** The evening at the bench, with a clock that the test turns. */
 
@@ -237,4 +237,55 @@ test('the gate of a step is looked at before going on, and remembered', async ({
   await expect(happened(page)).toContainText('Looked: it is so.');
   await page.reload();
   await expect(happened(page)).toContainText('Looked: it is so.');
+});
+
+test('a window is missed: it is said beforehand and then, the rest goes on, and the check says what it spoils', async ({ bench: page }) => {
+  await clearTheBench(page);
+  await make(page, 'Spilled meal', 'Wagon load');
+  await addStep(page, 'Glue', 'Spill slurry');
+  await addStep(page, 'Scatter', 'Dry pigment');
+  await saved(page);
+  await toBench(page);
+  await work(page, 5);
+  await expect(step(page)).toContainText('Scatter');
+  await expect(timers(page)).toContainText('scatter by then');
+  const told = (words: string) => page.getByRole('status').filter({ hasText: words });
+  // to two minutes before it closes, however long it is open in this air
+  const left = Number((await timers(page).getByRole('timer').first().innerText()).split(':')[0]);
+  await minutes(page, left - 2);
+  await page.clock.runFor(2000);
+  await expect(told('the window for scatter is about to close')).toHaveCount(1);
+  await minutes(page, 6);
+  await page.clock.runFor(2000);
+  await expect(told('the window for scatter has closed')).toHaveCount(1);
+  // it is still there, to be done too late or to be left out
+  await expect(start(page)).toBeVisible();
+  await expect(step(page)).toContainText('Scatter');
+  await go(page, 'Pieces');
+  await openPiece(page, 'Spilled meal');
+  await expect(page.getByRole('group', { name: /^Snag at step 2/ })).toContainText('Too late');
+});
+
+test('what was sprayed is cleaned away before the next step, and the plan reckons with it', async ({ bench: page }) => {
+  await clearTheBench(page);
+  await make(page, 'Salt box', 'Wagon load');
+  await addStep(page, 'Airbrush coat', 'Slate pale');
+  await saved(page);
+  await go(page, 'Pieces');
+  await make(page, 'Lime box', 'Wagon load');
+  await addStep(page, 'Brush coat', 'Chalk white');
+  await saved(page);
+  await toBench(page);
+  // whichever comes first: the sprayed one is done before the other here
+  if (!(await step(page).innerText()).startsWith('Airbrush coat')) await page.locator('body').press('ArrowDown');
+  await expect(step(page)).toContainText('Airbrush coat');
+  await start(page).click();
+  await expect(step(page)).toContainText('Then clean the airbrush, 6 min');
+  await minutes(page, 5);
+  await done(page).click();
+  await expect(step(page)).toContainText('Brush coat');
+  await expect(step(page)).toContainText(/First clean the airbrush, until about 19:\d\d/);
+  await minutes(page, 7);
+  await page.clock.runFor(2000);
+  await expect(step(page)).not.toContainText('First clean the airbrush');
 });

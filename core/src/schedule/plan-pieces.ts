@@ -11,7 +11,8 @@ import { benchSupplies, planOf, type Given } from './given.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
 import { overfull } from './overfull.js';
 import { operationId } from './operation-id.js';
-import { benchOf, placesOf } from './problem.js';
+import { cleaningBefore, stillOwed } from './cleaning-owed.js';
+import { benchOf, placesOf, sprayedOf } from './problem.js';
 import type { Workshop } from './workshop.js';
 
 /** Where and when the steps of a piece are carried out. */
@@ -29,7 +30,7 @@ interface Placing {
 
 /** The steps of a piece at the minutes a plan gives them, or at which they were done, in the bench's air. */
 export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem {
-  const { workshop, supplies, originDate, placed, doings = [doingOf(piece, [], originDate)], begun = new Map() } = placing;
+  const { workshop, supplies, originDate, placed, doings = [doingOf(piece, [], originDate)], begun = new Map<string, Interval>() } = placing;
   const bench = benchOf(workshop, supplies);
   const own = doings.find((doing) => doing.piece.id === piece.id);
   if (!own) throw new RangeError(`piece must be one of those that are placed, got '${piece.id}'`);
@@ -81,11 +82,20 @@ export function planPieces(given: Given): Outlook {
   const evenings = problem.calendar?.evenings ?? [];
   const placed = new Map(plan.placed.map((p) => [p.id, p]));
   const doings = open.map((piece) => doingOf(piece, log, originDate));
-  const begun = begunOf(doings, benchOf(workshop, supplies), nowMin);
+  const bench = benchOf(workshop, supplies);
+  const begun = begunOf(doings, bench, nowMin);
+  const owed = problem.setup && stillOwed(sprayedOf(doings, bench, begun), problem.setup, nowMin);
+  const next = owed && problem.operations.find(({ id }) => id === firstOf(plan.placed)?.id);
+  const cleaning = problem.setup && owed && cleaningBefore(next ?? null, owed, problem.setup);
   const placing = { workshop, supplies, originDate, evenings, placed, doings, begun };
   const outlooks = doings.map((doing) => outlookOf(doing, sequenceProblem(doing.piece, placing), placing));
-  return { originDate, plan, cost, bounds, evenings, pieces: outlooks, overfull: overfull(open, outlooks, workshop) };
+  // what is being cleaned away now is in no plan any more, but takes its time
+  const withCleaning = cleaning ? { ...plan, cleanings: [cleaning, ...plan.cleanings] } : plan;
+  return { originDate, plan: withCleaning, cost, bounds, evenings, pieces: outlooks, overfull: overfull(open, outlooks, workshop) };
 }
+
+const firstOf = (placed: readonly Placed[]): Placed | undefined =>
+  placed.reduce<Placed | undefined>((first, one) => (first && first.startMin <= one.startMin ? first : one), undefined);
 
 function outlookOf(
   { piece, progress, dryFactors }: Doing,

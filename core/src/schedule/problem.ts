@@ -13,12 +13,13 @@ import {
   type HandsOnBench,
   type RelativeOpening,
 } from '../sequence/index.js';
-import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Stand } from '../solver/index.js';
+import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../solver/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
-import { MINUTES_PER_DAY, daysBetween, minuteOf } from '../units/index.js';
+import { MINUTES_PER_DAY, daysBetween, minuteOf, type Interval } from '../units/index.js';
 import { begunOf, pastEvenings, withoutBegun } from './begun.js';
 import { doingOf, type Doing } from './doing.js';
+import { afterCleaning, stillOwed, type CleaningOwed } from './cleaning-owed.js';
 import { operationId } from './operation-id.js';
 import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
@@ -171,6 +172,36 @@ function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: num
   });
 }
 
+/** The airbrush is cleaned by hand between colours; a darker one wants a rinse only. */
+function setupOf(doings: readonly Doing[], { workshop: { airbrushCleanMin }, supplies }: Bench): Setup {
+  const painted = doings.flatMap(({ steps }) => steps.filter(({ material }) => material !== null));
+  return {
+    resource: 'airbrush',
+    minutes: airbrushCleanMin,
+    holds: ['hands'],
+    rinseMin: Math.ceil(airbrushCleanMin / 2),
+    darkness: Object.fromEntries(
+      painted.flatMap((step) => {
+        const colour = stepPaint(step, supplies)?.colour;
+        return colour ? [[colourOf(step), 100 - labOf(colour).l] as const] : [];
+      }),
+    ),
+  };
+}
+
+/** What has been sprayed, or is being: when it ends, and in which colour. */
+export const sprayedOf = (doings: readonly Doing[], bench: Bench, begun: ReadonlyMap<string, Interval>): CleaningOwed[] =>
+  doings.flatMap(({ piece, steps }) =>
+    steps.flatMap((step, index) =>
+      airbrushed(step, bench)
+        ? sittings(step, piece, bench).flatMap((_minutes, sitting) => {
+            const span = begun.get(operationId(piece, index, sitting));
+            return span ? [{ fromMin: span.toMin, colour: colourOf(step) }] : [];
+          })
+        : [],
+    ),
+  );
+
 /** The planning problem of some pieces, from a minute of an origin date on: of what is not done yet. */
 export function planningProblem(
   pieces: readonly Piece[],
@@ -181,9 +212,8 @@ export function planningProblem(
   { allows = {}, log = [] }: { allows?: Allowances; log?: readonly LogEntry[] } = {},
 ): ScheduleProblem {
   const bench = benchOf(workshop, supplies, allows);
-  const { equipment, climate, airbrushCleanMin } = workshop;
+  const { equipment, climate } = workshop;
   const doings = pieces.map((piece) => doingOf(piece, log, originDate));
-  const painted = doings.flatMap(({ steps }) => steps.filter(({ material }) => material !== null));
   const evenings = eveningsFrom(workshop, originDate, HORIZON_DAYS);
   const drying = doings.map((doing) => dryingOf(doing, bench));
   const whole = {
@@ -194,20 +224,13 @@ export function planningProblem(
   const begun = begunOf(doings, bench, nowMin);
   // hands are taken until what is going on is done
   const notBeforeMin = Math.max(nowMin, ...[...begun.values()].map(({ toMin }) => toMin));
+  const left = withoutBegun(whole, begun, [...pastEvenings(workshop, originDate, doings), ...evenings], nowMin);
+  const setup = setupOf(doings, bench);
+  const owed = stillOwed(sprayedOf(doings, bench, begun), setup, nowMin);
   return {
-    ...withoutBegun(whole, begun, [...pastEvenings(workshop, originDate, doings), ...evenings], nowMin),
-    setup: {
-      resource: 'airbrush',
-      minutes: airbrushCleanMin,
-      holds: ['hands'],
-      rinseMin: Math.ceil(airbrushCleanMin / 2),
-      darkness: Object.fromEntries(
-        painted.flatMap((step) => {
-          const colour = stepPaint(step, supplies)?.colour;
-          return colour ? [[colourOf(step), 100 - labOf(colour).l] as const] : [];
-        }),
-      ),
-    },
+    ...left,
+    operations: owed === null ? left.operations : afterCleaning(left.operations, owed, setup),
+    setup,
     calendar: {
       evenings,
       daylight: daylightFrom(workshop, originDate, HORIZON_DAYS),

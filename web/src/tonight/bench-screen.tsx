@@ -69,7 +69,13 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
         >
           {job && piece ? (
             <>
-              <StepNow job={job} piece={piece} nowMin={nowMin} cleanMin={cleaningAfter(evening, job)} />
+              <StepNow
+                job={job}
+                piece={piece}
+                nowMin={nowMin}
+                cleanMin={cleaningAfter(evening, job)}
+                cleanUntilMin={job.state === 'planned' ? cleaningNow(evening, nowMin) : null}
+              />
               <GoButtons
                 job={job}
                 piece={piece}
@@ -123,6 +129,12 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
 function cleaningAfter({ cleanings }: Evening, { endMin, state }: Job): number {
   const after = state === 'done' ? undefined : cleanings.find(({ fromMin }) => Math.abs(fromMin - endMin) < 0.5);
   return after ? after.toMin - after.fromMin : 0;
+}
+
+/** The airbrush is being cleaned until then, after what was sprayed last; null where it is not. */
+function cleaningNow({ cleanings, jobs }: Evening, nowMin: number): number | null {
+  const isAfterWork = (at: number): boolean => jobs.some(({ state, endMin }) => state === 'done' && Math.abs(endMin - at) < 0.5);
+  return cleanings.find(({ fromMin, toMin }) => nowMin < toMin && isAfterWork(fromMin))?.toMin ?? null;
 }
 
 const stepsOf = (outlook: Outlook, pieceId: string) => outlook.pieces.find((own) => own.pieceId === pieceId)?.steps ?? [];

@@ -24,8 +24,18 @@ import { usePlan } from '../workers/outlook-context.js';
 /** So many are counted; more are measured (our number). */
 const MOST_COUNTED = 40;
 
+interface StepNowProps {
+  job: Job;
+  piece: Piece;
+  nowMin: number;
+  /** Minutes of cleaning that follow it; 0 where none does. */
+  cleanMin: number;
+  /** The airbrush is still to be cleaned until then; null where it is not. */
+  cleanUntilMin: number | null;
+}
+
 /** The step that is on or comes next: what, where, with what, and what to look at before. */
-export function StepNow({ job, piece, nowMin, cleanMin }: { job: Job; piece: Piece; nowMin: number; cleanMin: number }) {
+export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNowProps) {
   const { supplies } = usePlan();
   const { technique, tool } = incomingOf(job.step, supplies);
   const members = piece.members.length > 1 ? membersOf(job.step, piece).map(({ label }) => label) : [];
@@ -54,6 +64,9 @@ export function StepNow({ job, piece, nowMin, cleanMin }: { job: Job; piece: Pie
       <Fetch job={job} piece={piece} tool={tool} />
       <Minded job={job} nowMin={nowMin} />
       <Places piece={piece} step={job.step} />
+      {cleanUntilMin !== null && (
+        <p className="px-7 py-2 text-[1.375rem] font-semibold">First clean the airbrush, until about {clockOf(cleanUntilMin)}.</p>
+      )}
       {cleanMin > 0 && <p className="px-7 py-2 text-lg text-ink-2">Then clean the airbrush, {formatMinutes(cleanMin)}.</p>}
     </div>
   );
