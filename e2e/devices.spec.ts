@@ -149,3 +149,25 @@ test('devices that are off stop nothing: weights are typed, and it is said where
   await page.getByRole('link', { name: 'switch it on in Workshop' }).click();
   await expect(page.getByRole('region', { name: 'Devices' })).toBeVisible();
 });
+
+test('what a mix dried to is read by the meter, stands in for what was reckoned, and is taken back', async ({ bench: page }) => {
+  await switchOn(page, 'Colour meter');
+  await go(page, 'Mixing');
+  await page.getByRole('tab', { name: 'Kept mixes' }).click();
+  const card = page.getByRole('main').getByRole('listitem').first();
+  await card.getByRole('button', { name: 'What it dried to …' }).click();
+  const dialog = page.getByRole('dialog', { name: /^What .* dried to/ });
+  await dialog.getByLabel('Judged').selectOption({ label: 'by the colour meter' });
+  await dialog.getByLabel('It is held against').fill('#7a3f1c');
+  for (let i = 1; i <= 3; i++) {
+    await dialog.getByRole('button', { name: 'Read', exact: true }).click();
+    await expect(dialog).toContainText(i === 1 ? 'One reading' : `mean of ${String(i)}`);
+  }
+  await expectAccessible(page);
+  // near to what it was held against, in the order of red, green, blue
+  await expect(dialog.getByText(/^#7[5-9a-f]3[a-f0-9][12][a-f0-9]$/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(card).toContainText('colour as it dried');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(card).not.toContainText('colour as it dried');
+});

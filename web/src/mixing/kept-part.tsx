@@ -16,6 +16,7 @@ import { Swatch } from '../ui/swatch.js';
 import { ChangeDialog } from './change-dialog.js';
 import { Labels, type Label } from './labels.js';
 import { stepsUsing, useBringBackMix } from './use-bring-back-mix.js';
+import { MixColourDialog } from './mix-colour-dialog.js';
 import { useBench } from './use-bench.js';
 import { recipeWords } from './words.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
@@ -91,7 +92,9 @@ export function KeptPart() {
   );
 }
 
-function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: () => void }) {
+function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void }) {
+  const { mix } = stored;
+  const [judging, setJudging] = useState(false);
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { supplies } = useBench();
@@ -125,7 +128,7 @@ function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: (
             {mix.madeOn === null
               ? 'a recipe, not made yet'
               : `made ${days.day(mix.madeOn)}${mix.madeMl === null ? '' : `, ${shown.text(mix.madeMl, 'volume')}`}`}
-            {mix.colour !== null && ' · colour judged by eye'}
+            {mix.colour !== null && ' · colour as it dried'}
           </p>
         </div>
       </div>
@@ -166,12 +169,28 @@ function MixCard({ stored: { mix }, onChange }: { stored: StoredMix; onChange: (
         <Button
           small
           onClick={() => {
+            setJudging(true);
+          }}
+        >
+          What it dried to …
+        </Button>
+        <Button
+          small
+          onClick={() => {
             void throwAway();
           }}
         >
           Take it away
         </Button>
       </div>
+      {judging && (
+        <MixColourDialog
+          stored={stored}
+          onClose={() => {
+            setJudging(false);
+          }}
+        />
+      )}
     </li>
   );
 }
