@@ -31,7 +31,7 @@ describe('progress', () => {
 
   test('counts its minutes from whatever day is asked for', () => {
     const [one] = [worked(van, 0, [SEVEN, SEVEN + 8], { date: MONDAY })];
-    expect(progressOf('van', [one!], '2026-11-25').sat('s1', 0)).toMatchObject({ startMin: SEVEN - 2880, endMin: SEVEN - 2872 });
+    expect(progressOf('van', [one], '2026-11-25').sat('s1', 0)).toMatchObject({ startMin: SEVEN - 2880, endMin: SEVEN - 2872 });
   });
 
   test('trouble and notes are not progress, what was left out is', () => {

@@ -30,7 +30,14 @@ interface Placing {
 
 /** The steps of a piece at the minutes a plan gives them, or at which they were done, in the bench's air. */
 export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem {
-  const { workshop, supplies, originDate, placed, doings = [doingOf(piece, [], originDate)], begun = new Map<string, Interval>() } = placing;
+  const {
+    workshop,
+    supplies,
+    originDate,
+    placed,
+    doings = [doingOf(piece, [], originDate)],
+    begun = new Map<string, Interval>(),
+  } = placing;
   const bench = benchOf(workshop, supplies);
   const own = doings.find((doing) => doing.piece.id === piece.id);
   if (!own) throw new RangeError(`piece must be one of those that are placed, got '${piece.id}'`);
