@@ -122,6 +122,17 @@ describe('pairing', () => {
     await http().delete(`/api/screens/${phone.id}`).expect(404);
   });
 
+  test('putting back a backup neither brings back one that was sent away nor loses one that came since', async () => {
+    const gone = await pair('Sent away');
+    const { name } = (await http().post('/api/backups').expect(201)).body as { name: string };
+    const { id } = (await state()).screens.find((screen) => screen.name === 'Sent away')!;
+    await http().delete(`/api/screens/${id}`).expect(204);
+    const since = await pair('Came since');
+    await http().post(`/api/backups/${name}/restore`).expect(204);
+    await from('/api/log', gone).expect(401);
+    await from('/api/log', since).expect(200);
+  });
+
   test('stays paired when the server starts anew; off the network nothing of it is answered', async () => {
     const cookie = await pair('Old tablet');
     const again = await testApp(file, { addresses: ['192.168.1.20'], port: 4170 });
