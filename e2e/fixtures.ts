@@ -121,3 +121,27 @@ export async function printed(page: Page): Promise<number> {
   const pdf = await page.pdf({ preferCSSPageSize: true });
   return pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length ?? 0;
 }
+
+/** Adds effects by name through the dialog. */
+export async function wishFor(page: Page, ...effects: string[]): Promise<void> {
+  await page.getByRole('button', { name: 'Add an effect' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Add effects' });
+  for (const effect of effects) {
+    await dialog.getByRole('searchbox').fill(effect);
+    await dialog.getByRole('button', { name: `Add ${effect}`, exact: true }).click();
+  }
+  await dialog.getByRole('button', { name: 'Done' }).click();
+}
+
+/** Puts a kept finish on one piece, by the list of finishes; what is adapted on it says so. */
+export async function putOn(page: Page, finish: string, piece: string, says = /./): Promise<void> {
+  await go(page, 'Pieces');
+  await page.getByRole('link', { name: 'Finishes' }).click();
+  const item = page.getByRole('listitem').filter({ hasText: finish }).first();
+  await item.getByRole('button', { name: 'Put it on …' }).click();
+  const put = page.getByRole('dialog', { name: `Put “${finish}” on` });
+  await put.getByLabel(piece).check();
+  await expect(put.getByRole('region', { name: `On ${piece}` })).toContainText(says);
+  await put.getByRole('button', { name: 'Put it on' }).click();
+  await expect(page.getByText(`${finish} is on 1 piece`)).toBeVisible();
+}

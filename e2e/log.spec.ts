@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { PIECES, expect, expectAccessible, go, make, openPiece, rows, saved, test } from './fixtures.js';
+import { PIECES, expect, expectAccessible, go, make, openPiece, putOn, rows, saved, test } from './fixtures.js';
 
 /** What was done, what is learnt from it, and done again. */
 
@@ -101,15 +101,7 @@ test('J16 One more wall: as it was done last spring, on the next casting, with w
   await go(page, 'Pieces');
   await make(page, 'Harbour arch 5', 'Wall casting');
   await saved(page);
-  await go(page, 'Pieces');
-  await page.getByRole('link', { name: 'Finishes' }).click();
-  const item = page.getByRole('listitem').filter({ hasText: 'Quay wall as in spring' }).first();
-  await item.getByRole('button', { name: 'Put it on …' }).click();
-  const put = page.getByRole('dialog', { name: 'Put “Quay wall as in spring” on' });
-  await put.getByLabel('Harbour arch 5').check();
-  await expect(put.getByRole('region', { name: 'On Harbour arch 5' })).toContainText(/Mooring ring/);
-  await put.getByRole('button', { name: 'Put it on' }).click();
-  await expect(page.getByText('Quay wall as in spring is on 1 piece')).toBeVisible();
+  await putOn(page, 'Quay wall as in spring', 'Harbour arch 5', /Mooring ring/);
   await go(page, 'Pieces');
   await openPiece(page, 'Harbour arch 5');
   // as done, not as planned: the wash that was thinned more

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { addStep, clearTheBench, expect, go, make, onlyOn, openPiece, rows, saved, test } from './fixtures.js';
+import { addStep, clearTheBench, expect, go, make, onlyOn, openPiece, putOn, rows, saved, test, wishFor } from './fixtures.js';
 import { throughTheEvenings } from './at-the-bench.js';
 import { terrace } from './terrace.js';
 
@@ -13,13 +13,7 @@ async function wished(page: Page, wishes: readonly string[], ways: Record<string
     .getByRole('navigation', { name: 'Of this piece' })
     .getByRole('link', { name: /^Wishes/ })
     .click();
-  await page.getByRole('button', { name: 'Add an effect' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Add effects' });
-  for (const effect of wishes) {
-    await dialog.getByRole('searchbox').fill(effect);
-    await dialog.getByRole('button', { name: `Add ${effect}`, exact: true }).click();
-  }
-  await dialog.getByRole('button', { name: 'Done' }).click();
+  await wishFor(page, ...wishes);
   for (const [effect, way] of Object.entries(ways)) {
     const wish = page.getByRole('region', { name: 'Wishes' }).getByRole('listitem').filter({ hasText: effect }).first();
     await wish.locator('summary').click();
@@ -83,13 +77,7 @@ test('J03 Terrace of block-built stores: inked in drops, a tide mark put right w
   await go(page, 'Pieces');
   await make(page, 'Terrace store 5', 'Block-built store or tower');
   await saved(page);
-  await go(page, 'Pieces');
-  await page.getByRole('link', { name: 'Finishes' }).click();
-  await page.getByRole('listitem').filter({ hasText: 'Terrace, all alike' }).first().getByRole('button', { name: 'Put it on …' }).click();
-  const put = page.getByRole('dialog', { name: 'Put “Terrace, all alike” on' });
-  await put.getByLabel('Terrace store 5').check();
-  await put.getByRole('button', { name: 'Put it on' }).click();
-  await expect(page.getByText('Terrace, all alike is on 1 piece')).toBeVisible();
+  await putOn(page, 'Terrace, all alike', 'Terrace store 5');
   await go(page, 'Pieces');
   await openPiece(page, 'Terrace store 5');
   await expect(rows(page).filter({ hasText: 'Ink in alcohol' }).first()).toContainText('9 drops in 20 ml isopropanol 70 %');

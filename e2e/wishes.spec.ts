@@ -1,4 +1,4 @@
-import { addStep, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test } from './fixtures.js';
+import { addStep, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test, wishFor } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 /** What a piece should look like, said as wishes; the order, its reasons, and the way to the printed card. */
@@ -11,17 +11,6 @@ const toWishes = (page: Page) =>
     .getByRole('navigation', { name: 'Of this piece' })
     .getByRole('link', { name: /^Wishes/ })
     .click();
-
-/** Adds effects by name through the dialog. */
-async function wishFor(page: Page, ...effects: string[]): Promise<void> {
-  await page.getByRole('button', { name: 'Add an effect' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Add effects' });
-  for (const effect of effects) {
-    await dialog.getByRole('searchbox').fill(effect);
-    await dialog.getByRole('button', { name: `Add ${effect}`, exact: true }).click();
-  }
-  await dialog.getByRole('button', { name: 'Done' }).click();
-}
 
 const wish = (page: Page, effect: string) =>
   page.getByRole('region', { name: 'Wishes' }).getByRole('listitem').filter({ hasText: effect }).first();

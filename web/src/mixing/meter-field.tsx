@@ -7,7 +7,7 @@ import { StandIn } from '../devices/stand-in.js';
 import { useMeasureColourMutation } from '../store/api.js';
 import { useDevice } from '../store/devices.js';
 import { Button } from '../ui/button.js';
-import { Field } from '../ui/field.js';
+import { ColourField } from '../ui/colour-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { toldFailure } from '../ui/told.js';
 import { Delta } from './delta.js';
@@ -118,19 +118,7 @@ export function MeterField({ onChange }: { onChange: (target: Target) => void })
         </ul>
       )}
       <StandIn>
-        <Field label="It is held against" className="w-40">
-          {(ids) => (
-            <input
-              {...ids}
-              type="color"
-              className="field !p-0.5"
-              value={against}
-              onChange={(event) => {
-                setAgainst(event.target.value);
-              }}
-            />
-          )}
-        </Field>
+        <ColourField label="It is held against" className="w-40" value={against} onChange={setAgainst} />
       </StandIn>
     </div>
   );

@@ -3,8 +3,8 @@ import { colourShown } from '@eveningtide/core/matching';
 import { useState } from 'react';
 import { useSaveMixMutation, type StoredMix } from '../store/api.js';
 import { Button } from '../ui/button.js';
+import { ColourField } from '../ui/colour-field.js';
 import { Dialog } from '../ui/dialog.js';
-import { Field } from '../ui/field.js';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
@@ -44,19 +44,7 @@ export function MixColourDialog({ stored: { mix, version }, onClose }: { stored:
             }}
           />
         ) : (
-          <Field label="Colour">
-            {(ids) => (
-              <input
-                {...ids}
-                type="color"
-                className="field !p-0.5"
-                value={colour}
-                onChange={(event) => {
-                  setColour(event.target.value);
-                }}
-              />
-            )}
-          </Field>
+          <ColourField label="Colour" value={colour} onChange={setColour} />
         )}
       </div>
       <p className="mt-3 flex items-center gap-2">

@@ -4,6 +4,7 @@ import type { Piece } from '@eveningtide/core/subjects';
 import { useState } from 'react';
 import { plannedLooks } from '../pieces/look.js';
 import { usePiecesQuery } from '../store/api.js';
+import { ColourField } from '../ui/colour-field.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
@@ -92,20 +93,14 @@ export function TargetField({ start, onChange }: { start: string | null; onChang
       <SelectField label="Match" className="col-span-3" value={source} options={SOURCES} onChange={choose} />
       {source === 'colour' && (
         <>
-          <Field label="Pick">
-            {(ids) => (
-              <input
-                {...ids}
-                type="color"
-                className="field !p-0.5"
-                value={HEX.test(hex) ? hex : '#888888'}
-                onChange={(event) => {
-                  setHex(event.target.value);
-                  ofHex(event.target.value, 'the colour you picked');
-                }}
-              />
-            )}
-          </Field>
+          <ColourField
+            label="Pick"
+            value={HEX.test(hex) ? hex : '#888888'}
+            onChange={(colour) => {
+              setHex(colour);
+              ofHex(colour, 'the colour you picked');
+            }}
+          />
           <Field
             label="Or type it"
             className="col-span-2"

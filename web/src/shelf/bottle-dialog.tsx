@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useDeleteBottleMutation, usePiecesQuery, useSaveBottleMutation, type StoredBottle } from '../store/api.js';
 import { Button } from '../ui/button.js';
+import { ColourField } from '../ui/colour-field.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { QuantityField } from '../ui/number-field.js';
@@ -92,19 +93,14 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
             set({ name });
           }}
         />
-        <Field label="Colour" className="col-span-2">
-          {(ids) => (
-            <input
-              {...ids}
-              type="color"
-              className="field !p-0.5"
-              value={bottle.colour}
-              onChange={(event) => {
-                set({ colour: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <ColourField
+          label="Colour"
+          className="col-span-2"
+          value={bottle.colour}
+          onChange={(colour) => {
+            set({ colour: colour });
+          }}
+        />
         <Field
           label="Kind"
           className="col-span-6"

@@ -1,6 +1,6 @@
 import type { Bottle } from '@eveningtide/core/materials';
 import { Check } from '../ui/check.js';
-import { Field } from '../ui/field.js';
+import { ColourField } from '../ui/colour-field.js';
 import { NumberField } from '../ui/number-field.js';
 
 /** A light tint to begin with: the painter picks the real one. */
@@ -59,19 +59,13 @@ export function BottleMeasures({ bottle, onChange }: { bottle: Bottle; onChange:
         <>
           {part(0, 'Parts of it')}
           {part(1, 'Parts of white')}
-          <Field label="Colour of that, dry">
-            {(ids) => (
-              <input
-                {...ids}
-                type="color"
-                className="field !p-0.5"
-                value={whiteSwatch.colour}
-                onChange={(event) => {
-                  onChange({ whiteSwatch: { ...whiteSwatch, colour: event.target.value } });
-                }}
-              />
-            )}
-          </Field>
+          <ColourField
+            label="Colour of that, dry"
+            value={whiteSwatch.colour}
+            onChange={(colour) => {
+              onChange({ whiteSwatch: { ...whiteSwatch, colour: colour } });
+            }}
+          />
           <p className="col-span-3 text-[0.8125rem] text-ink-3">
             Tells how strongly it tints; without it that is assumed from its kind, and recipes are less sure.
           </p>

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useDeleteMaterialMutation, usePiecesQuery, useSaveMaterialMutation, type StoredMaterial } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
+import { ColourField } from '../ui/colour-field.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
@@ -127,19 +128,14 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
         {figure('volumeSolidsPct', 'Volume solids (%)', base.volumeSolidsPct, 0.1, 100)}
         {figure('minFilmC', 'Not below (°C)', base.minFilmC, -10, 40)}
         {figure('lifeMonths', 'Lasts open (months)', base.lifeMonths, 1, 600)}
-        <Field label="Colour" className="col-span-2">
-          {(ids) => (
-            <input
-              {...ids}
-              type="color"
-              className="field !p-0.5"
-              value={own.colour ?? base.colour}
-              onChange={(event) => {
-                set({ colour: event.target.value });
-              }}
-            />
-          )}
-        </Field>
+        <ColourField
+          label="Colour"
+          className="col-span-2"
+          value={own.colour ?? base.colour}
+          onChange={(colour) => {
+            set({ colour: colour });
+          }}
+        />
         <Check
           className="col-span-3"
           checked={own.driesLighter ?? base.driesLighter}
