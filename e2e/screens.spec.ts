@@ -127,3 +127,20 @@ test('without being asked for, the network is not answered, and Workshop says ho
   await expect(page.getByRole('region', { name: 'Second screen' })).toContainText('npm start -- --lan');
   await alone.stop();
 });
+
+test('on a phone the evening has the whole width, and what is pressed stays in reach', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.install({ time: new Date(EVENING) });
+  await page.goto(`${server.url}/tonight`);
+  await expect(start(page)).toBeInViewport();
+  const [step, button] = [await page.getByRole('region', { name: 'The step' }).boundingBox(), await start(page).boundingBox()];
+  expect(step!.width).toBeGreaterThan(380);
+  expect(Math.min(button!.width, button!.height)).toBeGreaterThanOrEqual(64);
+  // nothing sticks out to the side
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expectAccessible(page);
+  await start(page).click();
+  await expect(done(page)).toBeInViewport();
+  await page.getByRole('link', { name: /^Log/ }).click();
+  await expect(page.getByRole('heading', { name: 'Log', exact: true })).toBeVisible();
+});

@@ -7,9 +7,10 @@ import { BenchClimate } from './workshop/bench-climate.js';
 import { usePlan } from './workers/outlook-context.js';
 import { tonightOf } from '@eveningtide/core/tonight';
 
-const entry = 'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium';
+const entry =
+  'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium max-[40rem]:h-12 max-[40rem]:gap-1.5 max-[40rem]:!pl-3';
 
-/** The views in the order of the work, and the air at the bench below. */
+/** The views in the order of the work, and the air at the bench below; on a phone a strip above, without the air. */
 export function Rail() {
   const { data: stored } = usePiecesQuery();
   const { data: bottles } = useBottlesQuery();
@@ -27,12 +28,12 @@ export function Rail() {
     { to: '/log', name: 'Log', count: log?.length ?? 0 },
   ];
   return (
-    <aside className="no-print flex flex-col overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3">
-      <div className="flex items-center gap-2 px-3.5 pb-4 text-[1.0625rem] font-bold">
+    <aside className="no-print flex flex-col overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3 max-[40rem]:flex-row max-[40rem]:overflow-x-auto max-[40rem]:border-r-0 max-[40rem]:border-b max-[40rem]:p-0">
+      <div className="flex items-center gap-2 px-3.5 pb-4 text-[1.0625rem] font-bold max-[40rem]:hidden">
         <img src="/mark.svg" width={24} height={24} alt="" />
         Eveningtide
       </div>
-      <nav aria-label="Main">
+      <nav aria-label="Main" className="max-[40rem]:flex">
         {entries.map(({ to, name, count }) => (
           <NavLink
             key={to}
@@ -46,10 +47,12 @@ export function Rail() {
           </NavLink>
         ))}
       </nav>
-      <div className="mt-auto">
+      <div className="mt-auto max-[40rem]:mt-0 max-[40rem]:flex">
         <FootLink to="/handbook" name="Handbook" icon={<BookOpen size={16} aria-hidden="true" />} />
         <FootLink to="/workshop" name="Workshop" icon={<Settings2 size={16} aria-hidden="true" />} />
-        <BenchClimate />
+        <div className="max-[40rem]:hidden">
+          <BenchClimate />
+        </div>
       </div>
     </aside>
   );

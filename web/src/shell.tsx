@@ -19,7 +19,7 @@ export function Shell() {
       <a href="#view" className="sr-only focus:not-sr-only focus:absolute focus:z-40 focus:bg-paper focus:p-2">
         Skip to the view
       </a>
-      <div className="grid h-screen grid-cols-[10rem_minmax(0,1fr)] print:block print:h-auto">
+      <div className="grid h-screen grid-cols-[10rem_minmax(0,1fr)] max-[40rem]:grid-cols-1 max-[40rem]:grid-rows-[auto_minmax(0,1fr)] print:block print:h-auto">
         <Rail />
         <div id="view" tabIndex={-1} className="flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
           <Background />
