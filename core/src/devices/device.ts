@@ -23,7 +23,7 @@ export const DEVICE_IDS = ['hygrometer', 'scale', 'colour-meter'] as const satis
  * Something outside that measures. The ones that ship with it are simulated, and say so. `Before` is what a stand-in is told to have before it,
  * as there is nothing real: a real device has no need of it.
  */
-export interface Device<Id extends DeviceId, Before = void> {
+export interface Device<Id extends DeviceId, Before> {
   id: Id;
   name: string;
   /** Not a real device: numbers of a stand-in. */

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { SCALE_MOST_G, planningAir, roomAt, simulatedColourMeter, simulatedHygrometer, simulatedScale } from './index.js';
 
 const PROFILE = { evening: { tempC: 19, rhPct: 55 }, night: { tempC: 13, rhPct: 70 } };
-const hygrometer = simulatedHygrometer(PROFILE);
+const hygrometer = simulatedHygrometer();
 const moment = (minute: number): string =>
   `2026-11-24T${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00`;
 
@@ -22,8 +22,8 @@ describe('the simulated hygrometer', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 1439 }), (minute) => {
         const at = moment(minute);
-        const reading = hygrometer.read(at);
-        expect(hygrometer.read(at)).toEqual(reading);
+        const reading = hygrometer.read(at, PROFILE);
+        expect(hygrometer.read(at, PROFILE)).toEqual(reading);
         const room = roomAt(PROFILE, minute);
         expect(Math.abs(reading.tempC - room.tempC)).toBeLessThan(1);
         expect(Math.abs(reading.rhPct - room.rhPct)).toBeLessThan(5);
@@ -34,7 +34,7 @@ describe('the simulated hygrometer', () => {
   test('on average it reads the room', () => {
     const readings = Array.from(
       { length: 60 },
-      (_, second) => hygrometer.read(`2026-11-24T20:00:${String(second).padStart(2, '0')}`).tempC,
+      (_, second) => hygrometer.read(`2026-11-24T20:00:${String(second).padStart(2, '0')}`, PROFILE).tempC,
     );
     expect(readings.reduce((sum, one) => sum + one, 0) / 60).toBeCloseTo(19, 1);
     expect(new Set(readings).size).toBeGreaterThan(3);

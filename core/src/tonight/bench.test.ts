@@ -5,7 +5,18 @@ import { planPieces, type Outlook } from '../schedule/index.js';
 import { MONDAY, givenAt, vanWith, type Short } from '../schedule/testing.js';
 import type { Piece } from '../subjects/index.js';
 import { momentOf } from '../units/index.js';
-import { delayOf, endsRound, eveningOf, jobNow, laterRounds, readyNow, timersOf, tonightOf } from './index.js';
+import {
+  cleaningAfterMin,
+  cleaningUntilMin,
+  delayOf,
+  endsRound,
+  eveningOf,
+  jobNow,
+  laterRounds,
+  readyNow,
+  timersOf,
+  tonightOf,
+} from './index.js';
 
 const SEVEN = 19 * 60;
 const at = (pieces: Piece[], log: LogEntry[], nowMin: number): Outlook => planPieces(givenAt(pieces, log, nowMin));
@@ -72,6 +83,23 @@ describe('what is on', () => {
     const outlook = at([van, lorry], [done(van, 0, SEVEN, SEVEN + 10)], SEVEN + 11);
     const ready = readyNow(tonightOf(outlook, SEVEN + 11)!, SEVEN + 11);
     expect(ready.map(({ pieceId, stepIndex }) => [pieceId, stepIndex])).toEqual([['lorry', 0]]);
+  });
+});
+
+describe('the airbrush', () => {
+  const sprayed = [vanWith('van', [['airbrush-coat', 'acrylic-matt', { colour: '#8a8a8a' }]]), vanWith('lorry', [['clean', null]])];
+  const evening = (end: number | null, nowMin: number) => tonightOf(at(sprayed, [done(sprayed[0]!, 0, SEVEN, end)], nowMin), nowMin)!;
+
+  test('while it is used, the cleaning that follows is told; used, until when; in the end nothing', () => {
+    const going = evening(null, SEVEN + 2);
+    expect(cleaningAfterMin(going, jobNow(going)!)).toBeGreaterThan(0);
+    expect(cleaningUntilMin(going, SEVEN + 2)).toBeNull();
+    const over = evening(SEVEN + 10, SEVEN + 10);
+    const untilMin = cleaningUntilMin(over, SEVEN + 10)!;
+    expect(untilMin).toBeGreaterThan(SEVEN + 10);
+    expect(jobNow(over)!.startMin).toBeGreaterThanOrEqual(untilMin);
+    expect(cleaningAfterMin(over, over.jobs[0]!)).toBe(0);
+    expect(cleaningUntilMin(over, untilMin)).toBeNull();
   });
 });
 

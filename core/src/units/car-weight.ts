@@ -46,3 +46,14 @@ export function weightScaleFor(ratio: number): { scale: WeightScale; ratio: numb
   const [scale, of] = RATIOS.reduce((best, one) => (apart(one[1]) < apart(best[1]) ? one : best));
   return { scale, ratio: of };
 }
+
+export const gramsToOunces = (grams: number): number => grams / FACTORS['ounce avoirdupois -> g'];
+
+/** So much beside the recommendation runs as well (our number). */
+const NEAR_SHARE = 0.1;
+
+/** A weight against the recommended one: grams that are too few (below 0) or too many; 0 where it is near enough. */
+export function weightOffG(weighedG: number, recommendedG: number): number {
+  const off = weighedG - recommendedG;
+  return Math.abs(off) <= NEAR_SHARE * recommendedG ? 0 : off;
+}

@@ -11,6 +11,8 @@ import {
   modelLengthMm,
   prototypeLengthMm,
   recommendedCarWeightG,
+  gramsToOunces,
+  weightOffG,
   weightScaleFor,
   standing,
 } from './index.js';
@@ -55,6 +57,14 @@ describe('scales', () => {
 
   test('a car of no length has no weight', () => {
     expect(() => recommendedCarWeightG('HO', 0)).toThrow('lengthMm');
+  });
+
+  test('a tenth beside the recommendation is near enough; beyond it the grams are told', () => {
+    expect(weightOffG(92, 84)).toBe(0);
+    expect(weightOffG(76, 84)).toBe(0);
+    expect(weightOffG(62, 84)).toBe(-22);
+    expect(weightOffG(100, 84)).toBe(16);
+    expect(gramsToOunces(28.349523125)).toBeCloseTo(1, 9);
   });
 
   test('a scale that the recommendation does not know goes by the nearest one', () => {

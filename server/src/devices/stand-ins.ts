@@ -12,7 +12,7 @@ import { WorkshopStore } from '../workshop/workshop.store.js';
 
 /** A device as the server goes about it. */
 export interface Instrument<Id extends DeviceId> {
-  about: Pick<Device<Id>, 'id' | 'name' | 'simulated'>;
+  about: Pick<Device<Id, never>, 'id' | 'name' | 'simulated'>;
   /** It speaks by itself so often; null: only when it is asked. */
   everyMs: number | null;
   read: (at: string) => Promise<Readings[Id]>;
@@ -33,14 +33,15 @@ export class StandIns {
   readonly instruments: { [Id in DeviceId]: Instrument<Id> };
 
   constructor(workshop: WorkshopStore) {
+    const hygrometer = simulatedHygrometer();
     const scale = simulatedScale();
     const meter = simulatedColourMeter();
     this.instruments = {
       hygrometer: {
-        about: { id: 'hygrometer', name: 'Bench hygrometer', simulated: true },
+        about: hygrometer,
         everyMs: AIR_EVERY_MS,
         // its room is the workshop's, as it is described now
-        read: async (at) => simulatedHygrometer((await workshop.read()).workshop.climate).read(at),
+        read: async (at) => hygrometer.read(at, (await workshop.read()).workshop.climate),
       },
       scale: {
         about: scale,

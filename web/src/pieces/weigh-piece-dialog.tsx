@@ -1,6 +1,6 @@
 import { plainEntry } from '@eveningtide/core/log';
 import type { Piece } from '@eveningtide/core/subjects';
-import { formatNumber, recommendedCarWeightG, weightScaleFor } from '@eveningtide/core/units';
+import { formatNumber, gramsToOunces, recommendedCarWeightG, weightOffG, weightScaleFor } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { ScalePanel, useGrams } from '../devices/scale-panel.js';
@@ -11,10 +11,6 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
 import { toldWithUndo } from '../ui/told.js';
-
-const OZ_G = 28.349523125;
-/** So much beside the recommendation runs as well (our number). */
-const NEAR = 0.1;
 
 /** A load or a whole wagon on the scale: its weight into the log, and for rolling stock what the recommendation asks. */
 export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
@@ -87,8 +83,8 @@ export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: ()
           />
           {wantedG !== null && (
             <p role="status" className="mt-2">
-              Recommended <b className="figures">{formatNumber(wantedG, 0)} g</b> ({formatNumber(wantedG / OZ_G, 1)} oz), by NMRA RP-20.1
-              for {rule.scale}
+              Recommended <b className="figures">{formatNumber(wantedG, 0)} g</b> ({formatNumber(gramsToOunces(wantedG), 1)} oz), by NMRA
+              RP-20.1 for {rule.scale}
               {Math.abs(rule.ratio - piece.scaleRatio) > 1 && `, the scale nearest to 1:${formatNumber(piece.scaleRatio, 0)} that it knows`}
               .{verdict !== null && <b className="block">{verdict}.</b>}
             </p>
@@ -104,9 +100,9 @@ export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: ()
   );
 }
 
-/** What a weight is against the recommended one. */
+/** What a weight is against the recommended one, in words. */
 function weightWords(weighedG: number, wantedG: number): string {
-  const off = weighedG - wantedG;
-  if (Math.abs(off) <= NEAR * wantedG) return 'As heavy as recommended';
+  const off = weightOffG(weighedG, wantedG);
+  if (off === 0) return 'As heavy as recommended';
   return off < 0 ? `${formatNumber(-off, 1)} g short of what is recommended` : `${formatNumber(off, 1)} g more than recommended`;
 }

@@ -1,5 +1,15 @@
 import type { Outlook } from '@eveningtide/core/schedule';
-import { jobNow, readyNow, stillWet, timersOf, type Evening, type Job, type Timer } from '@eveningtide/core/tonight';
+import {
+  cleaningAfterMin,
+  cleaningUntilMin,
+  jobNow,
+  readyNow,
+  stillWet,
+  timersOf,
+  type Evening,
+  type Job,
+  type Timer,
+} from '@eveningtide/core/tonight';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { clockOf } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
@@ -73,8 +83,8 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
                 job={job}
                 piece={piece}
                 nowMin={nowMin}
-                cleanMin={cleaningAfter(evening, job)}
-                cleanUntilMin={job.state === 'planned' ? cleaningNow(evening, nowMin) : null}
+                cleanMin={cleaningAfterMin(evening, job)}
+                cleanUntilMin={job.state === 'planned' ? cleaningUntilMin(evening, nowMin) : null}
               />
               <GoButtons
                 job={job}
@@ -123,18 +133,6 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
       )}
     </>
   );
-}
-
-/** Minutes of the cleaning that follows a job; 0 where none does. */
-function cleaningAfter({ cleanings }: Evening, { endMin, state }: Job): number {
-  const after = state === 'done' ? undefined : cleanings.find(({ fromMin }) => Math.abs(fromMin - endMin) < 0.5);
-  return after ? after.toMin - after.fromMin : 0;
-}
-
-/** The airbrush is being cleaned until then, after what was sprayed last; null where it is not. */
-function cleaningNow({ cleanings, jobs }: Evening, nowMin: number): number | null {
-  const isAfterWork = (at: number): boolean => jobs.some(({ state, endMin }) => state === 'done' && Math.abs(endMin - at) < 0.5);
-  return cleanings.find(({ fromMin, toMin }) => nowMin < toMin && isAfterWork(fromMin))?.toMin ?? null;
 }
 
 const stepsOf = (outlook: Outlook, pieceId: string) => outlook.pieces.find((own) => own.pieceId === pieceId)?.steps ?? [];
