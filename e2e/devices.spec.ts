@@ -20,7 +20,7 @@ async function silence(page: Page, name: string): Promise<void> {
 const shows = (dialog: Locator, grams: number) =>
   expect
     .poll(async () => {
-      const words = await dialog.getByRole('status').first().innerText();
+      const words = await dialog.getByRole('group', { name: 'What the scale shows' }).innerText();
       return words.includes('at rest') && Math.abs(Number.parseFloat(words) - grams) < 0.025;
     })
     .toBe(true);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { volumesOfGrams, weighingOf } from './index.js';
+import { cupOfWeights, weighingOf } from './index.js';
 
 const STEP_G = 0.01;
 
@@ -60,8 +60,19 @@ describe('weighing a cup in', () => {
     expect(() => weighingOf([1], [-1], STEP_G)).toThrow('inG must be at least 0');
   });
 
-  test('weights are turned into volumes by density', () => {
-    expect(volumesOfGrams([2.4, 0.8], [1.2, 0.8])).toEqual([2, 1]);
-    expect(() => volumesOfGrams([1], [0])).toThrow('density of component 1');
+  test('the cup becomes what was weighed: volumes by density, their sum, and what has no part stays out', () => {
+    const cup = {
+      components: [
+        { material: 'acrylic-matt', bottleId: null, parts: 3 },
+        { material: 'water', bottleId: null, parts: 0 },
+        { material: 'acrylic-thinner', bottleId: null, parts: 1 },
+      ],
+      totalMl: 5,
+    };
+    const what = [1.2, 0.8].map((densityGPerMl) => ({ dropsPerMl: 20, densityGPerMl, powder: false }));
+    const weighed = cupOfWeights(cup, [2.4, 0.8], what);
+    expect(weighed.components.map(({ parts }) => parts)).toEqual([2, 0, 1]);
+    expect(weighed.totalMl).toBe(3);
+    expect(() => cupOfWeights(cup, [1, 1], [{ ...what[0]!, densityGPerMl: 0 }, what[1]!])).toThrow('density of component 1');
   });
 });

@@ -1,3 +1,6 @@
+import type { Cup } from './cup.js';
+import type { Measured } from './measures.js';
+
 /** A component of a cup that is weighed in. */
 export interface WeighedIn {
   /** What must be in it in the end, g: more than was asked for where another has too much. */
@@ -48,10 +51,20 @@ export function weighingOf(targetsG: readonly number[], inG: readonly number[], 
   };
 }
 
-/** Weights as volumes, mL: what was really put in, whatever the scale was asked for. */
-export const volumesOfGrams = (grams: readonly number[], densitiesGPerMl: readonly number[]): number[] =>
-  grams.map((g, i) => {
-    const density = densitiesGPerMl[i];
-    if (density === undefined || !(density > 0)) throw new RangeError(`density of component ${String(i + 1)} must be above 0 g/ml`);
-    return g / density;
+/**
+ * The cup as it was really weighed: its parts are what is in it, mL, and its total their sum. What has no part in the cup was not weighed and stays out.
+ * @param inG grams of each component that has a part, in their order @throws RangeError where a density is not above 0.
+ */
+export function cupOfWeights<C extends Pick<Cup, 'components' | 'totalMl'>>(cup: C, inG: readonly number[], what: readonly Measured[]): C {
+  const weighed = cup.components.filter(({ parts }) => parts > 0);
+  const volumes = weighed.map((_, i) => {
+    const density = what[i]?.densityGPerMl ?? 0;
+    if (!(density > 0)) throw new RangeError(`density of component ${String(i + 1)} must be above 0 g/ml`);
+    return (inG[i] ?? 0) / density;
   });
+  const components = cup.components.map((component) => {
+    const at = weighed.indexOf(component);
+    return at < 0 ? component : { ...component, parts: volumes[at] ?? 0 };
+  });
+  return { ...cup, components, totalMl: volumes.reduce((sum, ml) => sum + ml, 0) };
+}

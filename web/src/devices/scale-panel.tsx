@@ -39,11 +39,12 @@ export function ScalePanel({ panG, onPan, pours }: { panG: number; onPan: (grams
   const { last, isSilent } = scale;
   return (
     <div className="border border-line-strong bg-paper px-3 py-2">
-      <p role="status" className="flex flex-wrap items-baseline justify-between gap-x-4">
+      <p role="group" aria-label="What the scale shows" className="flex flex-wrap items-baseline justify-between gap-x-4">
         <span className="figures text-3xl font-bold">
           {last === null ? '– g' : last.grams === null ? 'too much' : `${last.grams.toFixed(2)} g`}
         </span>
-        <span className={isSilent ? 'font-semibold text-brick' : 'text-ink-2'}>
+        {/* the figure flickers each second: only how it stands is said aloud */}
+        <span role="status" className={isSilent ? 'font-semibold text-brick' : 'text-ink-2'}>
           {isSilent
             ? `Silent: its last word, ${last?.at.slice(11, 16) ?? 'none'}. Type what you weigh.`
             : last === null

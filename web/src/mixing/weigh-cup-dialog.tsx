@@ -1,6 +1,6 @@
 import { SCALE_STEP_G } from '@eveningtide/core/devices';
 import { suppliesName } from '@eveningtide/core/materials';
-import { NOTICED_SHARE_PCT, gramsOf, volumesOfCup, volumesOfGrams, weighingOf } from '@eveningtide/core/mixing';
+import { NOTICED_SHARE_PCT, cupOfWeights, gramsOf, volumesOfCup, weighingOf } from '@eveningtide/core/mixing';
 import { formatNumber } from '@eveningtide/core/units';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
@@ -37,13 +37,7 @@ export function WeighCupDialog({ cup, onClose }: { cup: CupState; onClose: () =>
   const next = weighing.components.findIndex(({ isIn }) => !isIn);
   const stillG = weighing.components[next]?.stillG ?? 0;
   const take = (): void => {
-    const volumes = volumesOfGrams(
-      inG,
-      what.map(({ densityGPerMl }) => densityGPerMl),
-    );
-    let at = 0;
-    const taken = cup.components.map((component) => (component.parts > 0 ? { ...component, parts: volumes[at++] ?? 0 } : component));
-    const totalMl = volumes.reduce((sum, ml) => sum + ml, 0);
+    const { components: taken, totalMl } = cupOfWeights(cup, inG, what);
     dispatch(cupActions.set({ components: taken, totalMl }));
     toldWithUndo('The cup is what was weighed', () => dispatch(cupActions.undone()), {
       description: `${shown.text(totalMl, 'volume')} in all; the ratio is the one that is in it.`,
