@@ -1,3 +1,6 @@
+// a zone whose clocks are put forward and back, so that tests meet such nights
+process.env.TZ ??= 'Europe/Berlin';
+
 /** One run over all rooms; e2e has its own runner. */
 const common = {
   extensionsToTreatAsEsm: ['.ts', '.tsx'],

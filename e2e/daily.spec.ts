@@ -143,7 +143,7 @@ test('hands are never in two places: blocks of all lanes follow one another', as
 });
 
 test('an empty bench teaches, and an address that leads nowhere says so', async ({ bench: page, server }) => {
-  for (const name of PIECES) await page.getByRole('button', { name: `Put ${name} aside` }).click();
+  for (const name of PIECES) await page.getByRole('button', { name: `Delete ${name}` }).click();
   await expect(page.getByText('No piece yet')).toBeVisible();
   await page.getByRole('link', { name: /^Tonight/ }).click();
   await expect(page.getByText('Nothing to do')).toBeVisible();
@@ -183,8 +183,8 @@ test('messages, dialogs and menus are accessible too', async ({ bench: page, ser
   await page.getByRole('button', { name: 'Plan file' }).click();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Put Quay wall casting aside' }).click();
-  await expect(page.getByText('Quay wall casting put aside')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
+  await expect(page.getByText('Quay wall casting deleted')).toBeVisible();
   await expectAccessible(page);
 });
 

@@ -54,7 +54,7 @@ test('from a bare van to a printed evening', async ({ bench: page, server }) => 
 test('one more wall arch: household paint, barrier, spirit wash, to the bench card', async ({ bench: page }) => {
   // the bench is cleared, so that tonight belongs to the arch
   for (const other of PIECES) {
-    await page.getByRole('button', { name: `Put ${other} aside` }).click();
+    await page.getByRole('button', { name: `Delete ${other}` }).click();
     await expect(page.getByRole('link', { name: other })).toHaveCount(0);
   }
   await page.getByRole('button', { name: 'New piece' }).click();
@@ -233,7 +233,7 @@ test('a plan file goes out, a broken one is refused whole, a good one comes in a
 });
 
 test('a piece put aside comes back with undo', async ({ bench: page }) => {
-  await page.getByRole('button', { name: 'Put Quay wall casting aside' }).click();
+  await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
   await expect(page.getByRole('link', { name: 'Quay wall casting' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: 'Quay wall casting' })).toBeVisible();

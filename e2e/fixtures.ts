@@ -91,7 +91,7 @@ export async function addStep(page: Page, technique: string, material?: string, 
 /** Puts every piece of the demo aside. */
 export async function clearTheBench(page: Page): Promise<void> {
   for (const name of PIECES) {
-    await page.getByRole('button', { name: `Put ${name} aside` }).click();
+    await page.getByRole('button', { name: `Delete ${name}` }).click();
     await expect(page.getByRole('link', { name, exact: true })).toHaveCount(0);
   }
 }

@@ -143,7 +143,7 @@ test('J01 Field lorry in estuary mud: every step of every evening done at the be
 }) => {
   test.slow();
   for (const other of PIECES.filter((name) => name !== 'Field lorry in estuary mud')) {
-    await page.getByRole('button', { name: `Put ${other} aside` }).click();
+    await page.getByRole('button', { name: `Delete ${other}` }).click();
     await expect(page.getByRole('link', { name: other, exact: true })).toHaveCount(0);
   }
   await page.clock.fastForward(60 * 60_000);

@@ -76,7 +76,7 @@ test('a backup is made, everything is put back from it, and from a file', async 
   const file = readFileSync(await download.path());
 
   await go(page, 'Pieces');
-  await page.getByRole('button', { name: 'Put Quay wall casting aside' }).click();
+  await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
   await expect(page.getByRole('link', { name: 'Quay wall casting' })).toHaveCount(0);
   await go(page, 'Workshop');
   await backups.getByRole('button', { name: 'Put back …' }).last().click();

@@ -1,7 +1,10 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_INTERCEPTOR } from '@nestjs/core';
 import { BackupsModule } from './backups/backups.module.js';
+import { BinModule } from './bin/bin.module.js';
 import { BottlesModule } from './bottles/bottles.module.js';
+import type { DataLock } from './data/data-lock.js';
+import type { DataPlaces } from './data/data-places.js';
 import { DataModule } from './data/data.module.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DevicesModule } from './devices/devices.module.js';
@@ -21,12 +24,12 @@ import { WorkshopModule } from './workshop/workshop.module.js';
 
 @Module({})
 export class AppModule {
-  static at(databaseFile: string, network: Network | null): DynamicModule {
+  static at(places: DataPlaces, lock: DataLock, network: Network | null): DynamicModule {
     return {
       module: AppModule,
       imports: [
-        DataModule.at(databaseFile),
-        DatabaseModule.at(databaseFile),
+        DataModule.at(places, lock),
+        DatabaseModule.at(places.databaseFile),
         PiecesModule,
         MaterialsModule,
         BottlesModule,
@@ -38,6 +41,7 @@ export class AppModule {
         LiveModule,
         DevicesModule,
         ScreensModule.on(network),
+        BinModule,
         ExchangeModule,
         BackupsModule,
       ],

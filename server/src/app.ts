@@ -1,16 +1,23 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { NestFactory } from '@nestjs/core';
+import { HttpAdapterHost, NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import { static as serveStatic, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
-import { prepareDatabase } from './database/prepare.js';
+import { DataLock } from './data/data-lock.js';
+import { DataPlaces } from './data/data-places.js';
+import { sweep } from './data/sweep.js';
+import { prepareDatabase, prepareFolder } from './database/prepare.js';
+import { mustBeSound } from './database/soundness.js';
+import { recover, type Recovery } from './recovery/recover.js';
+import { jsonBody, refusedBody } from './http/json-body.js';
+import { TroubleFilter } from './http/errors-filter.js';
 import { Gate } from './http/gate.js';
 import type { Network } from './screens/network.js';
 import { ScreensService } from './screens/screens.service.js';
-import { requestPipe } from './validation/faults.js';
+import { BodyPipe } from './validation/faults.js';
 
 export interface AppOptions {
   databaseFile: string;
@@ -18,10 +25,14 @@ export interface AppOptions {
   webFolder: string | null;
   /** Null: reached from this machine only. */
   network?: Network | null;
+  /** What is done first with a damaged database. */
+  recovery?: Recovery | null;
 }
 
-/** A piece with hundreds of steps is far below this; a whole plan file of many pieces may come near. */
-const BODY_LIMIT = '8mb';
+/** A piece with hundreds of steps is far below this. */
+const BODY_LIMIT_BYTES = 8_000_000;
+/** A plan file of a life of painting, with its log, must come back in. */
+const PLAN_LIMIT_BYTES = 64_000_000;
 const YEAR_MS = 365 * 24 * 60 * 60 * 1000;
 
 export const openApi = (app: NestExpressApplication): OpenAPIObject =>
@@ -34,10 +45,25 @@ export const openApi = (app: NestExpressApplication): OpenAPIObject =>
       .build(),
   );
 
-/** The whole server, ready to listen. @throws FolderError, NewerDatabaseError before anything was changed. */
-export async function createApp({ databaseFile, webFolder, network = null }: AppOptions): Promise<NestExpressApplication> {
-  await prepareDatabase(databaseFile);
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(databaseFile, network), {
+/** The whole server, ready to listen. @throws StartError before anything was changed. */
+export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
+  const places = new DataPlaces(options.databaseFile);
+  prepareFolder(places.databaseFile);
+  const lock = await DataLock.take(places);
+  try {
+    sweep(places);
+    if (options.recovery) await recover(places, options.recovery);
+    await mustBeSound(places);
+    await prepareDatabase(places.databaseFile);
+    return await assembled(places, lock, options);
+  } catch (error) {
+    await lock.release();
+    throw error;
+  }
+}
+
+async function assembled(places: DataPlaces, lock: DataLock, { webFolder, network = null }: AppOptions): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.at(places, lock, network), {
     logger: ['error', 'warn'],
     bodyParser: false,
     abortOnError: false,
@@ -52,6 +78,7 @@ export async function createApp({ databaseFile, webFolder, network = null }: App
         directives: {
           defaultSrc: ["'self'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
+          fontSrc: ["'self'"],
           imgSrc: ["'self'", 'data:'],
           workerSrc: ["'self'"],
           upgradeInsecureRequests: null,
@@ -60,12 +87,18 @@ export async function createApp({ databaseFile, webFolder, network = null }: App
       strictTransportSecurity: false,
     }),
   );
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.path.includes('%00')) response.status(400).json({ error: 'unreadable', message: 'The address holds the character U+0000' });
+    else next();
+  });
   const gate = new Gate(app.get(ScreensService));
   app.use((request: Request, response: Response, next: NextFunction) => {
     gate.enter(request, response, next).catch(next);
   });
-  app.useBodyParser('json', { limit: BODY_LIMIT });
-  app.useGlobalPipes(requestPipe());
+  app.use('/api/plan-file', jsonBody(PLAN_LIMIT_BYTES));
+  app.use(jsonBody(BODY_LIMIT_BYTES), refusedBody);
+  app.useGlobalPipes(new BodyPipe());
+  app.useGlobalFilters(new TroubleFilter(app.get(HttpAdapterHost).httpAdapter));
   SwaggerModule.setup('api/docs', app, openApi(app), { customSiteTitle: 'Eveningtide interface' });
   if (webFolder) serveWeb(app, webFolder);
   app.enableShutdownHooks();

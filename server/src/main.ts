@@ -9,10 +9,11 @@ import { createApp } from './app.js';
 import { today } from './clock.js';
 import { BackupsService } from './backups/backups.service.js';
 import { DataPlaces } from './data/data-places.js';
-import { FolderError } from './database/prepare.js';
-import { NewerDatabaseError } from './database/migrate.js';
+import { whatIsWrong } from './http/trouble.js';
+import { recoveryFrom, RescuedNotice } from './recovery/recover.js';
+import { StartError } from './start-error.js';
 import { announcement, codeLine } from './screens/announce.js';
-import { NetworkError, networkFrom, type Network } from './screens/network.js';
+import { networkFrom, type Network } from './screens/network.js';
 import { ScreensService } from './screens/screens.service.js';
 import { ExchangeService } from './exchange/exchange.service.js';
 
@@ -22,7 +23,7 @@ const ANY_HOST = '0.0.0.0';
 const DEFAULT_PORT = 4170;
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 
-class PortTakenError extends Error {}
+class PortTakenError extends StartError {}
 
 const settings = {
   demo: process.argv.includes('--demo'),
@@ -59,11 +60,12 @@ async function start(): Promise<void> {
   if (!Number.isInteger(settings.port) || settings.port < 1 || settings.port > 65535)
     throw new PortTakenError(`EVENINGTIDE_PORT is ${String(process.env['EVENINGTIDE_PORT'])}; allowed: a whole number from 1 to 65535.`);
   const network = networkFrom(process.argv, settings.port);
+  const recovery = recoveryFrom(process.argv);
   const host = network ? ANY_HOST : HOST;
   await portIsFree(settings.port, host);
   // the demo lives in a database of its own, next to the painter's
   const databaseFile = join(settings.folder, settings.demo ? 'demo.sqlite' : 'workshop.sqlite');
-  const app = await createApp({ databaseFile, webFolder: settings.web === 'none' ? null : settings.web, network });
+  const app = await createApp({ databaseFile, webFolder: settings.web === 'none' ? null : settings.web, network, recovery });
   if (settings.demo) await loadDemo(app);
   await app.listen(settings.port, host);
   if (process.env['EVENINGTIDE_BACKUPS'] !== 'none') app.get(BackupsService).startAutomatic();
@@ -80,11 +82,22 @@ async function openToScreens(app: NestExpressApplication, network: Network): Pro
     if (code !== shown) console.log(codeLine(code));
     shown = code;
   };
+  // Enter opens pairing again
+  if (process.stdin.isTTY) process.stdin.on('data', () => screens.renewCode()).unref();
+}
+
+/** Why it does not start; a stack only where nobody thought of it. */
+function told(error: unknown): unknown {
+  if (error instanceof StartError) return error.message;
+  const trouble = whatIsWrong(error);
+  return trouble === null || trouble.kind === 'internal' ? error : `Eveningtide cannot start on ${settings.folder}. ${trouble.message}`;
 }
 
 start().catch((error: unknown) => {
-  const known =
-    error instanceof PortTakenError || error instanceof NetworkError || error instanceof FolderError || error instanceof NewerDatabaseError;
-  console.error(known ? error.message : error);
+  if (error instanceof RescuedNotice) {
+    console.log(error.message);
+    process.exit(0);
+  }
+  console.error(told(error));
   process.exit(1);
 });

@@ -9,20 +9,27 @@ import { pieceFromTemplate, plainStep, templateById, type Piece } from '@evening
 import { createApp } from './app.js';
 import type { Network } from './screens/network.js';
 
+export interface TestServer {
+  app: NestExpressApplication;
+  file: string;
+  /** Ends the server; its data stay, for another to go on with. */
+  stop: () => Promise<void>;
+  end: () => Promise<void>;
+}
+
 /** A server on a database of its own in a temporary folder, for tests. */
-export async function testApp(
-  databaseFile?: string,
-  network: Network | null = null,
-): Promise<{ app: NestExpressApplication; file: string; end: () => Promise<void> }> {
+export async function testApp(databaseFile?: string, network: Network | null = null): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'eveningtide-test-'));
   const file = databaseFile ?? join(folder, 'workshop.sqlite');
   const app = await createApp({ databaseFile: file, webFolder: null, network });
   await app.init();
+  let closing: Promise<void> | null = null;
+  const stop = () => (closing ??= app.close());
   const end = async () => {
-    await app.close();
+    await stop();
     rmSync(folder, { recursive: true, force: true });
   };
-  return { app, file, end };
+  return { app, file, stop, end };
 }
 
 export function testPiece(id = 'van-1', more: Partial<Piece> = {}): Piece {

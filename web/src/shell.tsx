@@ -5,6 +5,7 @@ import { useGlobalKeys } from './keys/use-global-keys.js';
 import { Offline } from './offline.js';
 import { useLive } from './store/live.js';
 import { useSendLog } from './store/log.js';
+import { useSendDrafts } from './store/send-drafts.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
@@ -47,6 +48,7 @@ export function Shell() {
 function Background() {
   useAutosave();
   useSendLog();
+  useSendDrafts();
   useLive();
   return null;
 }

@@ -37,10 +37,15 @@ export interface LogEntry {
   sitting: number;
   /** The step as it was done, which may be otherwise than planned; null where there is none. */
   step: Step | null;
-  /** Local times, `YYYY-MM-DDTHH:mm:ss`. */
+  /**
+   * By the bench's clock, `YYYY-MM-DDTHH:mm:ss`. Both times of an entry, and of its dry test, stand on the clock it began by, so that what lies between them
+   * is what really passed, whatever the clocks were put to meanwhile.
+   */
   startedAt: string;
   /** Null while it goes on. */
   endedAt: string | null;
+  /** Minutes that its clock is ahead of UTC: with it, its times are instants. Missing in what was written before that was kept. */
+  utcOffsetMin?: number;
   /** Hands-on minutes that were planned. */
   plannedMin: number | null;
   /** Hands-on minutes as the painter says; null: by the clock. */

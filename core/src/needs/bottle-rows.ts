@@ -1,5 +1,5 @@
 import { MATERIALS, plainBottle, type Bottle, type Supplies } from '../materials/index.js';
-import { isDate } from '../units/index.js';
+import { isWithinReach } from '../units/index.js';
 
 /**
  * Bottles as rows of words, the way a table file holds them. A first line names the columns; unknown columns are left alone,
@@ -87,7 +87,7 @@ export function bottlesFromRows(rows: readonly BottleRow[], supplies: Supplies, 
       if (!has(column)) return was;
       const typed = row[column]?.trim() ?? '';
       if (typed === '') return null;
-      return isDate(typed) ? typed : fault(column, 'a date such as 2026-11-25, or nothing');
+      return isWithinReach(typed) ? typed : fault(column, 'a date such as 2026-11-25, or nothing');
     };
     const typedColour = row.colour?.trim() ?? '';
     if (typedColour !== '' && !COLOUR.test(typedColour)) fault('colour', 'a colour such as #6b4a32, or nothing');

@@ -2,7 +2,7 @@ import { isMaterialId, materialById, suppliesOf, type Bottle, type OwnMaterial, 
 import { movedBy, type Workshop } from '../schedule/index.js';
 import type { LogEntry } from '../log/index.js';
 import { isTroubleId } from '../remedies/index.js';
-import { addDays, daysBetween, movedByDays } from '../units/index.js';
+import { MINUTES_PER_DAY, addDays, daysBetween, minutesOfClock, movedByDays } from '../units/index.js';
 import { isSubstrateId, type Piece, type Step } from '../subjects/index.js';
 import { effectById, isEffectId } from '../effects/index.js';
 import type { Finish } from '../finishes/index.js';
@@ -67,22 +67,26 @@ export interface Surroundings {
   places: ReadonlySet<string>;
 }
 
-function* stepFaults(
-  path: string,
-  step: Step,
-  piece: { zones: { id: string }[]; groups: { id: string }[]; members: { id: string }[] },
-  { supplies, places, mixes }: Surroundings,
-): Generator<PlanFault> {
-  const zones = ids(piece.zones);
+/** Ids of what a step may point to within its piece. */
+type StepPlace = Record<'zones' | 'groups' | 'members', ReadonlySet<string>>;
+
+const placeOf = (piece: Record<'zones' | 'groups' | 'members', readonly { id: string }[]>): StepPlace => ({
+  zones: ids(piece.zones),
+  groups: ids(piece.groups),
+  members: ids(piece.members),
+});
+
+function* stepFaults(path: string, step: Step, piece: StepPlace, { supplies, places, mixes }: Surroundings): Generator<PlanFault> {
+  const { zones, groups, members } = piece;
   const isBottle = (id: string): boolean => supplies.bottle(id) !== null;
   yield* unknown(`${path}.technique`, step.technique, isTechniqueId, 'a technique of the catalogue');
   yield* unknown(`${path}.material`, step.material, supplies.isMaterial, 'a material of the catalogue or of your own, or null');
   yield* unknown(`${path}.bottleId`, step.bottleId, isBottle, 'the id of a bottle on the shelf, or null');
   yield* unknown(`${path}.mixId`, step.mixId, mixes, 'the id of a mix, or null');
-  yield* unknown(`${path}.groupId`, step.groupId, ids(piece.groups), 'the id of a group of this piece, or null');
+  yield* unknown(`${path}.groupId`, step.groupId, groups, 'the id of a group of this piece, or null');
   yield* unknown(`${path}.dryingPlace`, step.dryingPlace, places, 'the id of a drying place of the workshop, or null');
   for (const [i, member] of (step.members ?? []).entries())
-    yield* unknown(`${path}.members[${String(i)}]`, member, ids(piece.members), 'the id of a piece of this batch');
+    yield* unknown(`${path}.members[${String(i)}]`, member, members, 'the id of a piece of this batch');
   for (const [i, zone] of step.zones.entries())
     yield* unknown(`${path}.zones[${String(i)}]`, zone, (id) => id === 'all' || zones.has(id), 'all, or the id of a zone of this piece');
   if (step.dilution) {
@@ -96,7 +100,9 @@ export function* pieceFaults(path: string, piece: Piece, around: Surroundings): 
   for (const key of ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'groups', 'steps'] as const)
     yield* duplicates(`${path}.${key}`, piece[key]);
   const parts = ids(piece.parts);
-  const zones = ids(piece.zones);
+  const place = placeOf(piece);
+  const { zones } = place;
+  const features = ids(piece.features);
   for (const [i, zone] of piece.zones.entries()) {
     yield* unknown(`${path}.zones[${String(i)}].partId`, zone.partId, parts, 'the id of a part of this piece');
     yield* unknown(`${path}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
@@ -114,11 +120,11 @@ export function* pieceFaults(path: string, piece: Piece, around: Surroundings): 
       yield* unknown(
         `${path}.pictures[${String(i)}].pins[${String(k)}].featureId`,
         pin.featureId,
-        ids(piece.features),
+        features,
         'the id of a feature of this piece, or null',
       );
     }
-  for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, piece, around);
+  for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, place, around);
   yield* intentFaults(`${path}.intent`, piece);
 }
 
@@ -126,10 +132,11 @@ export function* pieceFaults(path: string, piece: Piece, around: Surroundings): 
 function* intentFaults(path: string, { intent, features }: Piece): Generator<PlanFault> {
   if (!intent) return;
   yield* duplicates(`${path}.wishes`, intent.wishes);
+  const known = ids(features);
   for (const [i, wish] of intent.wishes.entries()) {
     const at = `${path}.wishes[${String(i)}]`;
     yield* unknown(`${at}.effect`, wish.effect, isEffectId, 'an effect of the handbook');
-    yield* unknown(`${at}.featureId`, wish.featureId, ids(features), 'the id of a feature of this piece, or null');
+    yield* unknown(`${at}.featureId`, wish.featureId, known, 'the id of a feature of this piece, or null');
     if (!isEffectId(wish.effect)) continue;
     const ways = new Set(effectById(wish.effect).ways.map(({ id }) => id));
     yield* unknown(`${at}.way`, wish.way, ways, `one of ${[...ways].join(', ')}, or null`);
@@ -157,16 +164,16 @@ export function* finishFaults(path: string, finish: Finish, supplies: Supplies):
     const at = `${path}.versions[${String(v)}]`;
     if (version.version !== v + 1)
       yield { path: `${at}.version`, value: String(version.version), allowed: `${String(v + 1)}: versions count up from 1` };
+    const place = placeOf({ ...version, members: [] });
     yield* duplicates(`${at}.zones`, version.zones);
     for (const [i, zone] of version.zones.entries())
       yield* unknown(`${at}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
     for (const [i, step] of version.steps.entries())
-      yield* stepFaults(
-        `${at}.steps[${String(i)}]`,
-        { ...step, bottleId: null, mixId: null, dryingPlace: null },
-        { ...version, members: [] },
-        { supplies, places: new Set(), mixes: new Set() },
-      );
+      yield* stepFaults(`${at}.steps[${String(i)}]`, { ...step, bottleId: null, mixId: null, dryingPlace: null }, place, {
+        supplies,
+        places: new Set(),
+        mixes: new Set(),
+      });
   }
 }
 
@@ -219,33 +226,48 @@ export function* entryFaults(
 
 /** The same sitting of the same step is done once. */
 function* twiceDone(log: readonly LogEntry[]): Generator<PlanFault> {
-  const done = log.map(({ kind, pieceId, stepId, sitting }) => (kind === 'work' ? `${pieceId}/${stepId ?? ''}/${String(sitting)}` : null));
-  for (const [i, one] of done.entries())
-    if (one !== null && done.indexOf(one) < i)
-      yield { path: `log[${String(i)}].stepId`, value: one, allowed: 'a sitting that is logged once' };
+  const done = new Set<string>();
+  for (const [i, { kind, pieceId, stepId, sitting }] of log.entries()) {
+    if (kind !== 'work') continue;
+    const one = `${pieceId}/${stepId ?? ''}/${String(sitting)}`;
+    if (done.has(one)) yield { path: `log[${String(i)}].stepId`, value: one, allowed: 'a sitting that is logged once' };
+    done.add(one);
+  }
 }
 
-/** Everything in a plan that points to something that is not there. The shape has been checked before. */
-export function planFaults(plan: PlanFile): PlanFault[] {
+/** Longer than this nobody sits at a bench: an end before the begin is a slip, not a night. */
+const LONGEST_EVENING_H = 16;
+
+const lengthMin = (start: string, end: string): number => {
+  const minutes = minutesOfClock(end) - minutesOfClock(start);
+  return minutes > 0 ? minutes : minutes + MINUTES_PER_DAY;
+};
+
+/** What of the workshop makes no sense although each field by itself does. */
+export function* workshopFaults(path: string, workshop: Workshop): Generator<PlanFault> {
+  yield* duplicates(`${path}.climate.places`, workshop.climate.places);
+  for (const key of ['weekly', 'dates'] as const)
+    for (const [i, { start, end }] of workshop[key].entries())
+      if (start !== null && end !== null && lengthMin(start, end) > LONGEST_EVENING_H * 60)
+        yield {
+          path: `${path}.${key}[${String(i)}].end`,
+          value: `${start}–${end}`,
+          allowed: `an evening of at most ${String(LONGEST_EVENING_H)} hours; one that ends before it begins goes on over midnight`,
+        };
+}
+
+/** Everything in a plan that points to something that is not there, one after the other. The shape has been checked before. */
+export function* planFaults(plan: PlanFile): Generator<PlanFault> {
   const around: Surroundings = { supplies: suppliesOf(plan), mixes: ids(plan.mixes), places: ids(plan.workshop.climate.places) };
-  const faults: PlanFault[] = [
-    ...duplicates('pieces', plan.pieces),
-    ...duplicates('bottles', plan.bottles),
-    ...duplicates('materials', plan.materials),
-    ...duplicates('finishes', plan.finishes),
-    ...duplicates('mixes', plan.mixes),
-    ...duplicates('workshop.climate.places', plan.workshop.climate.places),
-    ...duplicates('log', plan.log),
-    ...twiceDone(plan.log),
-  ];
-  for (const [i, own] of plan.materials.entries()) faults.push(...materialFaults(`materials[${String(i)}]`, own));
-  for (const [i, bottle] of plan.bottles.entries()) faults.push(...bottleFaults(`bottles[${String(i)}]`, bottle, around.supplies));
-  for (const [i, mix] of plan.mixes.entries()) faults.push(...mixFaults(`mixes[${String(i)}]`, mix, around.supplies));
-  for (const [i, finish] of plan.finishes.entries()) faults.push(...finishFaults(`finishes[${String(i)}]`, finish, around.supplies));
-  for (const [i, piece] of plan.pieces.entries()) faults.push(...pieceFaults(`pieces[${String(i)}]`, piece, around));
+  for (const key of ['pieces', 'bottles', 'materials', 'finishes', 'mixes', 'log'] as const) yield* duplicates(key, plan[key]);
+  yield* twiceDone(plan.log);
+  for (const [i, own] of plan.materials.entries()) yield* materialFaults(`materials[${String(i)}]`, own);
+  for (const [i, bottle] of plan.bottles.entries()) yield* bottleFaults(`bottles[${String(i)}]`, bottle, around.supplies);
+  for (const [i, mix] of plan.mixes.entries()) yield* mixFaults(`mixes[${String(i)}]`, mix, around.supplies);
+  for (const [i, finish] of plan.finishes.entries()) yield* finishFaults(`finishes[${String(i)}]`, finish, around.supplies);
+  for (const [i, piece] of plan.pieces.entries()) yield* pieceFaults(`pieces[${String(i)}]`, piece, around);
   const pieces = ids(plan.pieces);
-  for (const [i, entry] of plan.log.entries()) faults.push(...entryFaults(`log[${String(i)}]`, entry, { ...around, pieces }));
-  return faults;
+  for (const [i, entry] of plan.log.entries()) yield* entryFaults(`log[${String(i)}]`, entry, { ...around, pieces });
 }
 
 /** Moves every date of a plan that hangs on an anchor so that the anchor falls on `today`. */

@@ -3,7 +3,7 @@ import { daylightMinutes, type Daylight } from '../climate/index.js';
 import type { Workshop } from './workshop.js';
 
 /** Evenings of the coming days as minutes from midnight of `originDate`; single dates replace the weekly pattern. */
-export function eveningsFrom(workshop: Workshop, originDate: string, days: number): Interval[] {
+export function eveningsFrom(workshop: Pick<Workshop, 'weekly' | 'dates'>, originDate: string, days: number): Interval[] {
   const single = new Map<string, Workshop['dates']>();
   for (const date of workshop.dates) single.set(date.date, [...(single.get(date.date) ?? []), date]);
   const out: Interval[] = [];

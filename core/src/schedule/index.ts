@@ -1,5 +1,6 @@
 export * from './problem.js';
 export * from './operation-id.js';
+export * from './bench-day.js';
 export * from './calendar.js';
 export * from './workshop.js';
 export * from './kept-plan.js';
@@ -15,3 +16,4 @@ export * from './late.js';
 export * from './what-if.js';
 export * from './time-box.js';
 export * from './rotation.js';
+export * from './standing.js';

@@ -1,4 +1,4 @@
-import { operationId, operationOf, type Outlook, type PieceOutlook } from '../schedule/index.js';
+import { AFTER_EVENING_MIN, operationId, operationOf, type Outlook, type PieceOutlook } from '../schedule/index.js';
 import { eveningsOf } from '../solver/index.js';
 import type { StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
@@ -34,12 +34,9 @@ export interface Evening {
   cleanings: Interval[];
 }
 
-/** Work so long after an evening still counts to it, minutes (our number). */
-const AFTER_MIN = 240;
-
 /** The evening that work at some minute counts to: the one it lies in, has just followed, or comes before on the same day. */
 export function eveningOf(evenings: readonly Interval[], atMin: number): Interval | null {
-  const next = evenings.find(({ toMin }) => toMin + AFTER_MIN > atMin);
+  const next = evenings.find(({ toMin }) => toMin + AFTER_EVENING_MIN > atMin);
   return next && atMin >= Math.floor(next.fromMin / MINUTES_PER_DAY) * MINUTES_PER_DAY ? next : null;
 }
 

@@ -23,6 +23,13 @@ export const isDate = (date: string): boolean => {
   }
 };
 
+/** The first and the last day that plans, bottles and logs may name. */
+export const FIRST_DAY = '1950-01-01';
+export const LAST_DAY = '2099-12-31';
+
+/** A day that plans can reckon with. */
+export const isWithinReach = (date: string): boolean => isDate(date) && date >= FIRST_DAY && date <= LAST_DAY;
+
 export const isClock = (time: string): boolean => CLOCK.test(time);
 
 export const addDays = (date: string, days: number): string => new Date((dayNumber(date) + days) * 86_400_000).toISOString().slice(0, 10);

@@ -2,9 +2,14 @@ import { existsSync } from 'node:fs';
 import { readdir, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
+import { Sequelize } from 'sequelize-typescript';
 import { DataPlaces } from '../data/data-places.js';
+import { closeReads } from '../database/reopen.js';
+import { Writes } from '../database/writes.js';
 import { notFound } from '../http/errors.js';
-import { writeArchive } from './archive.js';
+import { whatIsWrong } from '../http/trouble.js';
+import { Turns } from '../turns.js';
+import { DamagedSourceError, writeArchive } from './archive.js';
 import { restoreArchive } from './restore.js';
 import { outdated } from './rotation.js';
 
@@ -33,9 +38,13 @@ export class BackupsService implements OnApplicationShutdown {
   private readonly logger = new Logger('Backups');
   private timer: NodeJS.Timeout | null = null;
   /** Backups and restores follow one another. */
-  private queue: Promise<unknown> = Promise.resolve();
+  private readonly turns = new Turns();
 
-  constructor(private readonly places: DataPlaces) {}
+  constructor(
+    private readonly places: DataPlaces,
+    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
+  ) {}
 
   /** Makes one now if none of today is there, and looks again every hour. A backup that fails is told and tried again. */
   startAutomatic(): void {
@@ -51,7 +60,7 @@ export class BackupsService implements OnApplicationShutdown {
 
   async onApplicationShutdown(): Promise<void> {
     if (this.timer) clearInterval(this.timer);
-    await this.queue.catch(() => undefined);
+    await this.turns.ended();
   }
 
   /** The newest first. */
@@ -67,12 +76,12 @@ export class BackupsService implements OnApplicationShutdown {
 
   /** Makes a backup in the backups' folder and lets old ones go. */
   make(): Promise<Backup> {
-    return this.afterOthers(async () => {
+    return this.turns.take(async () => {
       const now = new Date();
-      const file = join(this.places.backups, nameAt(now));
-      await writeArchive(this.places, file, now.toISOString());
-      await this.tidy();
-      const made = (await this.all())[0];
+      const name = nameAt(now);
+      await writeArchive(this.places, join(this.places.backups, name), now.toISOString());
+      await this.tidy(name);
+      const made = (await this.all()).find((backup) => backup.name === name);
       if (!made) throw new Error('the backup that was made is not there');
       return made;
     });
@@ -85,26 +94,28 @@ export class BackupsService implements OnApplicationShutdown {
     return file;
   }
 
-  /** Puts everything back as a backup file has it; what was there before is backed up first. */
+  /** Puts everything back as a backup file has it; what was there before is backed up first, unless it is damaged. */
   async restore(file: string): Promise<void> {
-    await this.make();
-    await this.afterOthers(() => restoreArchive(this.places, file));
+    try {
+      await this.make();
+    } catch (error) {
+      if (!(error instanceof DamagedSourceError) && whatIsWrong(error)?.kind !== 'damaged') throw error;
+      this.logger.warn('What is there now is damaged: it is not backed up before the backup is put back');
+    }
+    const around = { alone: this.writes.alone.bind(this.writes), closeReads: () => closeReads(this.sequelize) };
+    await this.turns.take(() => restoreArchive(this.places, file, around));
   }
 
   private async makeIfDue(): Promise<void> {
-    const [newest] = await this.all();
-    if (!newest || Date.now() - Date.parse(newest.madeAt) > DUE_AFTER_MS) await this.make();
+    // one that bears a date of the future was made while the clock was wrong: it does not stand for today's
+    const now = Date.now();
+    const newest = Math.max(0, ...(await this.all()).map(({ madeAt }) => Date.parse(madeAt)).filter((at) => at <= now));
+    if (now - newest > DUE_AFTER_MS) await this.make();
   }
 
-  private async tidy(): Promise<void> {
+  /** Old ones go; the one that was just made stays, whatever the clock says of others. */
+  private async tidy(made: string): Promise<void> {
     const kept = (await this.all()).map(({ name, madeAt }) => ({ name, madeAt: new Date(madeAt) }));
-    const left = (await readdir(this.places.backups)).filter((name) => name.endsWith('.part'));
-    for (const name of [...outdated(kept), ...left]) await rm(join(this.places.backups, name), { force: true });
-  }
-
-  private afterOthers<T>(work: () => Promise<T>): Promise<T> {
-    const mine = this.queue.catch(() => undefined).then(work);
-    this.queue = mine;
-    return mine;
+    for (const name of outdated(kept)) if (name !== made) await rm(join(this.places.backups, name), { force: true });
   }
 }

@@ -9,7 +9,7 @@ import request from 'supertest';
 import { create, list } from 'tar';
 import { DataPlaces } from '../data/data-places.js';
 import { testApp, testPiece, testPlan } from '../testing.js';
-import { Connection } from './connection.js';
+import { Connection } from '../database/connection.js';
 import { outdated } from './rotation.js';
 
 let app: NestExpressApplication;

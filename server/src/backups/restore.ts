@@ -1,56 +1,79 @@
-import { existsSync } from 'node:fs';
-import { copyFile, mkdir, rename } from 'node:fs/promises';
+import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { DataPlaces } from '../data/data-places.js';
-import { NewerDatabaseError } from '../database/migrate.js';
-import { prepareDatabase } from '../database/prepare.js';
-import { FaultsException } from '../validation/faults.js';
+import { wholeFile } from '../data/whole-file.js';
+import { Connection } from '../database/connection.js';
+import { VERSIONED } from '../database/models.js';
+import { putAside } from '../database/put-aside.js';
+import { isDamage } from '../database/sqlite-code.js';
+import { bearsItsName } from '../pictures/picture-name.js';
 import { inWorkFolder, readArchive } from './archive.js';
-import { Connection } from './connection.js';
+import { mustBeRestorable } from './checked.js';
 
 /** Tables with versions for optimistic locking. */
-const VERSIONED = ['workshop', 'materials', 'bottles', 'mixes', 'finishes', 'pieces', 'log_entries'];
+const versioned = (): string[] => VERSIONED.map((model) => model.getTableName() as string);
 /** Umzug's own list: the unpacked copy was brought up to date before. Screens: one that was sent away must not come back with a backup. */
 const NOT_COPIED = new Set(['migrations', 'sqlite_sequence', 'screens']);
 
+/** What a restore needs of the server that runs; without one, nothing is open. */
+export interface Around {
+  /** Nobody writes while the work is done. */
+  alone: <T>(work: () => Promise<T>) => Promise<T>;
+  /** Lets go of the connection that reads share. */
+  closeReads: () => Promise<void>;
+}
+
 /**
  * Puts everything back as a backup has it: pictures first, which harm nothing, then the whole database in one
- * transaction. A crash at any moment leaves either what was, or what the backup holds.
+ * transaction. A crash at any moment leaves either what was, or what the backup holds. Where the database that is open is damaged, a new file takes its
+ * place and the damaged one is kept beside it.
  * @throws FaultsException when the backup is broken or newer; nothing has been changed then.
  */
-export async function restoreArchive(places: DataPlaces, file: string): Promise<void> {
+export async function restoreArchive(places: DataPlaces, file: string, { alone, closeReads }: Around): Promise<void> {
   await inWorkFolder(places, async (folder) => {
     const { databaseFile, pictures } = await readArchive(file, folder);
-    await checked(databaseFile);
+    await mustBeRestorable(databaseFile);
     await mkdir(places.pictures, { recursive: true });
-    for (const picture of pictures) await copyIfNew(picture, join(places.pictures, basename(picture)));
-    await copyTables(places.databaseFile, databaseFile);
+    for (const picture of pictures) await copyPicture(picture, join(places.pictures, basename(picture)));
+    await alone(async () => {
+      try {
+        await copyTables(places.databaseFile, databaseFile);
+      } catch (error) {
+        if (!isDamage(error)) throw error;
+        await closeReads();
+        await changePlaces(places.databaseFile, databaseFile);
+        // what was read meanwhile opened the damaged one again
+        await closeReads();
+      }
+    });
   });
 }
 
-/** The unpacked database is whole, and of this version. */
-async function checked(databaseFile: string): Promise<void> {
-  try {
-    const connection = await Connection.open(databaseFile);
-    try {
-      const [row] = await connection.all<{ integrity_check: string }>('PRAGMA integrity_check');
-      if (row?.integrity_check !== 'ok') throw new Error(row?.integrity_check ?? 'unreadable');
-    } finally {
-      await connection.close();
-    }
-    await prepareDatabase(databaseFile);
-  } catch (error) {
-    const allowed = error instanceof NewerDatabaseError ? 'a backup of this version or an older one' : 'a backup whose database is whole';
-    throw new FaultsException([{ path: 'backup.database', value: error instanceof Error ? error.message : 'unreadable', allowed }]);
-  }
+/** The same name is the same picture, unless what bears it was damaged: then it heals. Rights and owner are this machine's. */
+async function copyPicture(from: string, to: string): Promise<void> {
+  const data = await readFile(from);
+  const there = await readFile(to).catch(() => null);
+  if (there && (bearsItsName(to, there) || !bearsItsName(to, data))) return;
+  await wholeFile(to, (part) => writeFile(part, data, { mode: 0o644 }));
 }
 
-async function copyIfNew(from: string, to: string): Promise<void> {
-  // the same name is the same picture
-  if (existsSync(to)) return;
-  await copyFile(from, `${to}.part`);
-  await rename(`${to}.part`, to);
+async function changePlaces(databaseFile: string, restored: string): Promise<void> {
+  const connection = await Connection.open(restored);
+  try {
+    // versions rise above all that an open tab may know; what they were cannot be read any more
+    await raiseVersions(connection, Math.floor(Date.now() / 1000));
+    await connection.run('PRAGMA journal_mode = DELETE');
+  } finally {
+    await connection.close();
+  }
+  await putAside(databaseFile);
+  await rename(restored, databaseFile);
+  for (const end of ['-wal', '-shm']) await rm(restored + end, { force: true });
 }
+
+const raiseVersions = async (connection: Connection, by: number): Promise<void> => {
+  for (const table of versioned()) await connection.run(`UPDATE main."${table}" SET version = version + ?`, [by]);
+};
 
 async function copyTables(into: string, from: string): Promise<void> {
   const connection = await Connection.open(into);
@@ -74,10 +97,12 @@ async function copyTables(into: string, from: string): Promise<void> {
         await connection.run(`INSERT INTO main."${table}" (${list}) SELECT ${list} FROM backup."${table}"`);
       }
       // an open tab must notice that all has changed under it
-      for (const table of VERSIONED) await connection.run(`UPDATE main."${table}" SET version = version + ?`, [newest]);
+      await raiseVersions(connection, newest);
+      await mustBeWhole(connection);
       await connection.run('COMMIT');
     } catch (error) {
-      await connection.run('ROLLBACK');
+      // a full disk or a damaged page has ended the transaction already
+      await connection.run('ROLLBACK').catch(() => undefined);
       throw error;
     }
     await connection.run('DETACH backup');
@@ -86,9 +111,15 @@ async function copyTables(into: string, from: string): Promise<void> {
   }
 }
 
+/** What was emptied and filled again may still stand on damaged pages. */
+async function mustBeWhole(connection: Connection): Promise<void> {
+  const [row] = await connection.all<{ integrity_check: string }>('PRAGMA main.integrity_check(1)');
+  if (row?.integrity_check !== 'ok') throw new Error(`SQLITE_CORRUPT: ${row?.integrity_check ?? 'unreadable'}`);
+}
+
 async function newestVersion(connection: Connection): Promise<number> {
   let newest = 0;
-  for (const table of VERSIONED) {
+  for (const table of versioned()) {
     const [row] = await connection.all<{ newest: number | null }>(`SELECT MAX(version) AS newest FROM main."${table}"`);
     newest = Math.max(newest, row?.newest ?? 0);
   }

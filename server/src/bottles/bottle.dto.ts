@@ -1,5 +1,6 @@
 import type { Bottle, WhiteSwatch } from '@eveningtide/core/materials';
-import { Between, Colour, Day, Id, ListOf, Name, OneOf, OrNull, Shaped, Text, Whole } from '../validation/rules.js';
+import { SaveMaterialDto } from '../materials/material.dto.js';
+import { Between, Colour, Day, Id, ListOf, Missing, Name, OneOf, OrNull, Shaped, Text, Whole } from '../validation/rules.js';
 
 const PART = { type: 'number', minimum: 0.01, maximum: 1000 } as const;
 const isPart = (part: unknown): boolean => typeof part === 'number' && part >= PART.minimum && part <= PART.maximum;
@@ -36,7 +37,11 @@ export class SaveBottleDto {
   @OneOf(() => BottleDto) bottle: BottleDto;
 }
 
-/** Several bottles at once: all are saved, or none. */
+/** As many as a shelf file may bring. */
+const MOST_AT_ONCE = 5000;
+
+/** Several bottles at once, with the materials of one's own that they are of: all are saved, or none. */
 export class SaveBottlesDto {
-  @ListOf(() => SaveBottleDto) bottles: SaveBottleDto[];
+  @ListOf(() => SaveBottleDto, MOST_AT_ONCE) bottles: SaveBottleDto[];
+  @Missing() @ListOf(() => SaveMaterialDto, MOST_AT_ONCE) materials?: SaveMaterialDto[];
 }

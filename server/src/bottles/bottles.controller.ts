@@ -16,9 +16,9 @@ export class BottlesController {
   }
 
   @Put()
-  @ApiOperation({ summary: 'Save several bottles in one go: all of them, or none' })
-  saveAll(@Body() { bottles }: SaveBottlesDto): Promise<StoredBottle[]> {
-    return this.bottles.saveAll(bottles);
+  @ApiOperation({ summary: 'Save several bottles in one go, with the materials they are of: all of them, or none' })
+  saveAll(@Body() { bottles, materials = [] }: SaveBottlesDto): Promise<StoredBottle[]> {
+    return this.bottles.saveAll(bottles, materials);
   }
 
   @Put(':id')

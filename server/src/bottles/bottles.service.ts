@@ -1,20 +1,22 @@
 import { Injectable } from '@nestjs/common';
 import { suppliesOf, type Bottle } from '@eveningtide/core/materials';
-import { bottleFaults } from '@eveningtide/core/plan-file';
-import { Sequelize } from 'sequelize-typescript';
+import { bottleFaults, materialFaults } from '@eveningtide/core/plan-file';
+import { BinStore } from '../bin/bin.store.js';
+import { Writes } from '../database/writes.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
-import { MaterialsStore } from '../materials/materials.store.js';
+import { MaterialsStore, type StoredMaterial } from '../materials/materials.store.js';
 import { MixesStore } from '../mixes/mixes.store.js';
-import { FaultsException } from '../validation/faults.js';
+import { FaultsException, refuseFaults } from '../validation/faults.js';
 import { BottlesStore, type StoredBottle } from './bottles.store.js';
 
 @Injectable()
 export class BottlesService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: BottlesStore,
     private readonly materials: MaterialsStore,
     private readonly mixes: MixesStore,
+    private readonly bin: BinStore,
   ) {}
 
   all(): Promise<StoredBottle[]> {
@@ -23,14 +25,18 @@ export class BottlesService {
 
   async save(id: string, sentVersion: number, bottle: Bottle): Promise<StoredBottle> {
     if (bottle.id !== id) throw new FaultsException([{ path: 'bottle.id', value: bottle.id, allowed: `the id in the address, ${id}` }]);
-    const [saved] = await this.saveAll([{ version: sentVersion, bottle }], 'bottle');
+    const [saved] = await this.saveAll([{ version: sentVersion, bottle }], [], 'bottle');
     if (!saved) throw notFound('bottle', id);
     return saved;
   }
 
-  /** Saves several bottles: all of them, or none. Faults and stale versions name the bottle. */
-  async saveAll(sent: readonly StoredBottle[], path?: string): Promise<StoredBottle[]> {
-    return this.sequelize.transaction(async (transaction) => {
+  /** Saves several bottles, and first what they are of: all of it, or nothing. Faults and stale versions name the thing. */
+  async saveAll(sent: readonly StoredBottle[], sentMaterials: readonly StoredMaterial[], path?: string): Promise<StoredBottle[]> {
+    return this.writes.transaction(async (transaction) => {
+      for (const [i, { version, material }] of sentMaterials.entries()) {
+        refuseFaults(materialFaults(`materials[${String(i)}].material`, material));
+        await this.materials.save(material, version, transaction);
+      }
       const materials = (await this.materials.all(transaction)).map(({ material }) => material);
       const supplies = suppliesOf({ bottles: [], materials });
       const faults = sent.flatMap(({ bottle }, i) => [...bottleFaults(path ?? `bottles[${String(i)}].bottle`, bottle, supplies)]);
@@ -54,12 +60,16 @@ export class BottlesService {
     });
   }
 
-  /** Steps that used the bottle keep their material and lose the bottle. */
+  /** Steps that used the bottle keep their material and lose the bottle; for a while it can be brought back. */
   async remove(id: string): Promise<void> {
-    const found = await this.sequelize.transaction(async (transaction) => {
+    await this.writes.transaction(async (transaction) => {
+      const found = await this.store.byId(id, transaction);
+      if (!found) throw notFound('bottle', id);
+      const steps = await this.store.stepsWith(id, transaction);
+      const mixes = await this.mixes.madeWith(id, transaction);
+      await this.bin.keep('bottle', found.bottle, { thing: found.bottle, steps, mixes }, transaction);
       await this.mixes.forgetBottle(id, transaction);
-      return this.store.remove(id, transaction);
+      await this.store.remove(id, transaction);
     });
-    if (!found) throw notFound('bottle', id);
   }
 }

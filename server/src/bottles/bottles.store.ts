@@ -1,6 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import type { Bottle } from '@eveningtide/core/materials';
 import type { Transaction } from 'sequelize';
+import type { UsingStep } from '../bin/bin.store.js';
+import { createAll } from '../database/create-all.js';
+import { openRows, type Rows } from '../database/rows.js';
 import { BottleRow, PieceRow, StepRow } from '../database/models.js';
 
 export interface StoredBottle {
@@ -11,8 +14,8 @@ export interface StoredBottle {
 /** Reads and writes bottles. Callers give the transaction. */
 @Injectable()
 export class BottlesStore {
-  async all(transaction?: Transaction): Promise<StoredBottle[]> {
-    return (await BottleRow.findAll({ order: [['position', 'ASC']], transaction: transaction ?? null })).map(stored);
+  all(transaction?: Transaction): Promise<StoredBottle[]> {
+    return bottlesIn(openRows(transaction));
   }
 
   async byId(id: string, transaction?: Transaction): Promise<StoredBottle | null> {
@@ -30,12 +33,26 @@ export class BottlesStore {
     await BottleRow.create({ ...bottle, version, position }, { transaction });
   }
 
+  /** Steps that use a bottle. */
+  async stepsWith(id: string, transaction: Transaction): Promise<UsingStep[]> {
+    return (await StepRow.findAll({ where: { bottleId: id }, transaction })).map((step) => ({ pieceId: step.pieceId, stepId: step.id }));
+  }
+
   /** Steps lose the bottle by the foreign key; their pieces get a new version, so that an open tab notices. */
   async remove(id: string, transaction: Transaction): Promise<boolean> {
     const steps = await StepRow.findAll({ where: { bottleId: id }, transaction });
     const pieces = [...new Set(steps.map((step) => step.pieceId))];
     await PieceRow.increment('version', { where: { id: pieces }, transaction });
     return (await BottleRow.destroy({ where: { id }, transaction })) > 0;
+  }
+
+  /** Writes all there is, where nothing is. */
+  async writeAll(bottles: readonly Bottle[], version: number, transaction: Transaction): Promise<void> {
+    await createAll(
+      BottleRow,
+      bottles.map((bottle, position) => ({ ...bottle, version, position })),
+      transaction,
+    );
   }
 
   async removeAll(transaction: Transaction): Promise<void> {
@@ -47,3 +64,5 @@ function stored(row: BottleRow): StoredBottle {
   const { version, position: _position, ...bottle } = row.get({ plain: true }) as Bottle & { version: number; position: number };
   return { version, bottle };
 }
+
+export const bottlesIn = async (rows: Rows): Promise<StoredBottle[]> => (await rows(BottleRow)).map(stored);

@@ -1,14 +1,18 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
+import { DataLock } from './data-lock.js';
 import { DataPlaces } from './data-places.js';
 
 /** Tells every module where its files go. */
 @Global()
 @Module({})
 export class DataModule {
-  static at(databaseFile: string): DynamicModule {
+  static at(places: DataPlaces, lock: DataLock): DynamicModule {
     return {
       module: DataModule,
-      providers: [{ provide: DataPlaces, useValue: new DataPlaces(databaseFile) }],
+      providers: [
+        { provide: DataPlaces, useValue: places },
+        { provide: DataLock, useValue: lock },
+      ],
       exports: [DataPlaces],
     };
   }

@@ -1,10 +1,12 @@
-import { Module, type DynamicModule } from '@nestjs/common';
+import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { Transaction } from 'sequelize';
 import { MODELS } from './models.js';
+import { Writes } from './writes.js';
 
 /** The database: one SQLite file with foreign keys; `prepareDatabase` has brought it up to date before. */
-@Module({})
+@Global()
+@Module({ providers: [Writes], exports: [Writes] })
 export class DatabaseModule {
   static at(file: string): DynamicModule {
     return {

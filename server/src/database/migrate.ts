@@ -8,11 +8,13 @@ import { measures } from './migrations/004-measures.js';
 import { evenings } from './migrations/005-evenings.js';
 import { log } from './migrations/006-log.js';
 import { screens } from './migrations/007-screens.js';
+import { firmUnderFoot } from './migrations/008-firm-under-foot.js';
+import { StartError } from '../start-error.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings, log, screens];
+export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings, log, screens, firmUnderFoot];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
-export class NewerDatabaseError extends Error {
+export class NewerDatabaseError extends StartError {
   constructor(names: readonly string[]) {
     super(
       `The database was made by a newer version of Eveningtide (it has ${names.join(', ')}). Nothing was changed. Start that version, or point EVENINGTIDE_DATA to another folder.`,

@@ -128,6 +128,7 @@ export class LogEntryRow extends Model {
   @Column(DataType.JSON) declare step: object | null;
   @Column(DataType.STRING) declare startedAt: string;
   @Column(DataType.STRING) declare endedAt: string | null;
+  @Column(DataType.INTEGER) declare utcOffsetMin: number | null;
   @Column(DataType.REAL) declare plannedMin: number | null;
   @Column(DataType.REAL) declare tookMin: number | null;
   @Column(DataType.JSON) declare air: object | null;
@@ -287,6 +288,16 @@ export class StepRow extends ChildRow {
   @Column(DataType.STRING) declare note: string;
 }
 
+/** What was deleted and may come back. */
+@Table({ ...AS_IS, tableName: 'bin' })
+export class BinRow extends Model {
+  @PrimaryKey @Column(DataType.STRING) declare kind: string;
+  @PrimaryKey @Column(DataType.STRING) declare id: string;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.JSON) declare content: object;
+  @Column(DataType.STRING) declare deletedAt: string;
+}
+
 export const MODELS: ModelCtor[] = [
   WorkshopRow,
   WeeklyEveningRow,
@@ -309,4 +320,8 @@ export const MODELS: ModelCtor[] = [
   DeviceRow,
   ScreenRow,
   AirReadingRow,
+  BinRow,
 ];
+
+/** Rows with a version for optimistic locking. */
+export const VERSIONED: ModelCtor[] = [WorkshopRow, MaterialRow, BottleRow, MixRow, FinishRow, PieceRow, LogEntryRow];

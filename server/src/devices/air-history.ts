@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { Air } from '@eveningtide/core/climate';
-import { Sequelize } from 'sequelize-typescript';
+import { Writes } from '../database/writes.js';
 import { AirReadingRow } from '../database/models.js';
 
 export interface AirReading extends Air {
@@ -18,7 +18,7 @@ const MOST_KEPT = 288;
 export class AirHistory {
   private heard = 0;
 
-  constructor(private readonly sequelize: Sequelize) {}
+  constructor(private readonly writes: Writes) {}
 
   /** Oldest first. */
   async all(): Promise<AirReading[]> {
@@ -29,7 +29,7 @@ export class AirHistory {
   /** Keeps the first reading and then one now and again. */
   async note(reading: AirReading): Promise<void> {
     if (this.heard++ % KEEP_EVERY !== 0) return;
-    await this.sequelize.transaction(async (transaction) => {
+    await this.writes.transaction(async (transaction) => {
       await AirReadingRow.upsert({ ...reading }, { transaction });
       const oldest = await AirReadingRow.findOne({ order: [['at', 'DESC']], offset: MOST_KEPT, transaction });
       if (oldest) await AirReadingRow.destroy({ where: { at: oldest.at }, transaction });

@@ -1,7 +1,7 @@
 import { ConflictException, Injectable, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import type { Lab } from '@eveningtide/core/colour';
 import { DEVICE_IDS, type AnyDeviceState, type DeviceId, type DeviceState } from '@eveningtide/core/devices';
-import { Sequelize } from 'sequelize-typescript';
+import { Writes } from '../database/writes.js';
 import { localMoment } from '../clock.js';
 import { DeviceRow } from '../database/models.js';
 import { notFound } from '../http/errors.js';
@@ -24,7 +24,7 @@ export class DevicesService implements OnModuleInit, OnModuleDestroy {
   private readonly kept = new Map<DeviceId, Kept>(DEVICE_IDS.map((id) => [id, { timer: null, isSilent: false, last: null }]));
 
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly standIns: StandIns,
     private readonly history: AirHistory,
     private readonly live: LiveService,
@@ -52,7 +52,7 @@ export class DevicesService implements OnModuleInit, OnModuleDestroy {
   /** Switches a device on or off, or makes it fall silent as a real one does with an empty battery. */
   async set(id: string, { on, isSilent }: { on: boolean; isSilent: boolean }): Promise<AnyDeviceState[]> {
     if (!isDevice(id)) throw notFound('device', id);
-    await this.sequelize.transaction((transaction) => DeviceRow.upsert({ id, isOn: on }, { transaction }));
+    await this.writes.transaction((transaction) => DeviceRow.upsert({ id, isOn: on }, { transaction }));
     const kept = this.of(id);
     kept.isSilent = isSilent;
     this.end(id);

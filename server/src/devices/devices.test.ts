@@ -6,8 +6,9 @@ import { testApp } from '../testing.js';
 let app: NestExpressApplication;
 let file: string;
 let end: () => Promise<void>;
+let stop: () => Promise<void>;
 beforeAll(async () => {
-  ({ app, file, end } = await testApp());
+  ({ app, file, stop, end } = await testApp());
 });
 afterAll(() => end());
 
@@ -128,12 +129,13 @@ describe('the simulated colour meter', () => {
 describe('what was switched on', () => {
   test('is on again after a restart', async () => {
     await set({ on: true, isSilent: false }).expect(200);
+    await stop();
     const again = await testApp(file);
     expect((await request(again.app.getHttpServer()).get('/api/devices')).body).toEqual([
       expect.objectContaining({ id: 'hygrometer', on: true }),
       expect.objectContaining({ id: 'scale', on: false }),
       expect.objectContaining({ id: 'colour-meter', on: true }),
     ]);
-    await again.app.close();
+    await again.stop();
   });
 });

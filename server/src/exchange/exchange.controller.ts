@@ -1,8 +1,9 @@
 import { Body, Controller, Get, Header, HttpCode, Put, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { isDate } from '@eveningtide/core/units';
+import { isWithinReach } from '@eveningtide/core/units';
 import type { PlanFile } from '@eveningtide/core/plan-file';
 import { FaultsException } from '../validation/faults.js';
+import { shown } from '../validation/shown.js';
 import { ExchangeService, type ImportReport } from './exchange.service.js';
 import { PlanFileDto } from './plan-file.dto.js';
 
@@ -23,8 +24,8 @@ export class ExchangeController {
   @ApiOperation({ summary: 'Replace everything by a plan file; a file with a fault is refused whole, with the place named' })
   @ApiBody({ type: PlanFileDto })
   import(@Body() file: Record<string, unknown>, @Query('today') today: unknown): Promise<ImportReport> {
-    if (typeof today !== 'string' || !isDate(today))
-      throw new FaultsException([{ path: 'today', value: typeof today === 'string' ? today : 'nothing', allowed: 'a day as YYYY-MM-DD' }]);
+    if (typeof today !== 'string' || !isWithinReach(today))
+      throw new FaultsException([{ path: 'today', value: shown(today), allowed: 'a day as YYYY-MM-DD, from 1950 to 2099' }]);
     return this.exchange.import(file, today);
   }
 }

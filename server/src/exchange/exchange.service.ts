@@ -1,15 +1,18 @@
 import { Injectable } from '@nestjs/common';
-import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from '@eveningtide/core/plan-file';
-import type { Transaction } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
+import { PLAN_VERSION, anchoredOn, planFaults, upgraded, workshopFaults, type PlanFile } from '@eveningtide/core/plan-file';
+import type { Model, Transaction } from 'sequelize';
+import { openRows } from '../database/rows.js';
+import { VERSIONED } from '../database/models.js';
+import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { FinishesStore } from '../finishes/finishes.store.js';
 import { LogStore } from '../log/log.store.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { MixesStore } from '../mixes/mixes.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
-import { FaultsException, checkShape } from '../validation/faults.js';
+import { FaultsException, checkPlain, checkShape, refuseFaults } from '../validation/faults.js';
 import { WorkshopStore } from '../workshop/workshop.store.js';
+import { planOfRows } from './plan-of-rows.js';
 import { PlanFileDto } from './plan-file.dto.js';
 
 export interface ImportReport {
@@ -20,7 +23,7 @@ export interface ImportReport {
 @Injectable()
 export class ExchangeService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly pieces: PiecesStore,
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
@@ -31,29 +34,8 @@ export class ExchangeService {
   ) {}
 
   /** Everything that is kept, as one plan file. What was put aside stays out. */
-  async export(): Promise<PlanFile> {
-    const [pieces, bottles, materials, finishes, mixes, { workshop }, log] = [
-      await this.pieces.all(),
-      await this.bottles.all(),
-      await this.materials.all(),
-      await this.finishes.all(),
-      await this.mixes.all(),
-      await this.workshop.read(),
-      await this.log.all(),
-    ];
-    const kept = new Set(pieces.map(({ piece }) => piece.id));
-    return {
-      format: PLAN_FORMAT,
-      version: PLAN_VERSION,
-      anchorDate: null,
-      workshop,
-      materials: materials.map(({ material }) => material),
-      bottles: bottles.map(({ bottle }) => bottle),
-      mixes: mixes.map(({ mix }) => mix),
-      finishes: finishes.map(({ finish }) => finish),
-      pieces: pieces.map(({ piece }) => piece),
-      log: log.map(({ entry }) => entry).filter(({ pieceId }) => kept.has(pieceId)),
-    };
+  export(): Promise<PlanFile> {
+    return planOfRows(openRows());
   }
 
   /**
@@ -62,6 +44,7 @@ export class ExchangeService {
    * @throws FaultsException naming every fault's place, value and what is allowed.
    */
   async import(sent: unknown, today: string): Promise<ImportReport> {
+    checkPlain(sent);
     const file = upgraded(sent);
     const version = typeof file === 'object' && file !== null && 'version' in file ? file.version : undefined;
     if (typeof version === 'number' && version > PLAN_VERSION)
@@ -75,9 +58,11 @@ export class ExchangeService {
     // the checked file is taken as it came: an instance would carry the prototype of its class into the database layer
     checkShape(PlanFileDto, file);
     const plan = anchoredOn(file as PlanFile, today);
-    const faults = planFaults(plan);
-    if (faults.length > 0) throw new FaultsException(faults);
-    await this.sequelize.transaction(async (transaction) => {
+    // dates that were moved may have been moved out of reach
+    if (plan !== file) checkShape(PlanFileDto, plan);
+    refuseFaults(workshopFaults('workshop', plan.workshop));
+    refuseFaults(planFaults(plan));
+    await this.writes.transaction(async (transaction) => {
       // an open tab must notice that all has changed under it
       const version = 1 + (await this.newestVersion(transaction));
       await this.log.removeAll(transaction);
@@ -87,28 +72,20 @@ export class ExchangeService {
       await this.finishes.removeAll(transaction);
       await this.mixes.removeAll(transaction);
       await this.workshop.write(plan.workshop, version, transaction);
-      for (const material of plan.materials) await this.materials.write(material, version, transaction);
-      for (const bottle of plan.bottles) await this.bottles.write(bottle, version, transaction);
-      for (const mix of plan.mixes) await this.mixes.write(mix, version, transaction);
-      for (const finish of plan.finishes) await this.finishes.write(finish, version, transaction);
-      for (const piece of plan.pieces) await this.pieces.write(piece, version, transaction);
-      for (const entry of plan.log) await this.log.write(entry, version, transaction);
+      await this.materials.writeAll(plan.materials, version, transaction);
+      await this.bottles.writeAll(plan.bottles, version, transaction);
+      await this.mixes.writeAll(plan.mixes, version, transaction);
+      await this.finishes.writeAll(plan.finishes, version, transaction);
+      await this.pieces.writeAll(plan.pieces, version, transaction);
+      await this.log.writeAll(plan.log, version, transaction);
     });
     return { pieces: plan.pieces.length, bottles: plan.bottles.length };
   }
 
   /** The highest version of anything that is kept, what was put aside included. */
   private async newestVersion(transaction: Transaction): Promise<number> {
-    const kept = [
-      ...(await this.pieces.all(true, transaction)),
-      ...(await this.bottles.all(transaction)),
-      ...(await this.materials.all(transaction)),
-      ...(await this.finishes.all(transaction)),
-      ...(await this.mixes.all(transaction)),
-      ...(await this.log.all(transaction)),
-      await this.workshop.read(transaction),
-    ];
-    return Math.max(0, ...kept.map(({ version }) => version));
+    const newest = VERSIONED.map((model) => model.max<number, Model>('version', { transaction }));
+    return Math.max(0, ...(await Promise.all(newest)).map((version) => Number(version) || 0));
   }
 
   /** Nothing was ever kept here. */

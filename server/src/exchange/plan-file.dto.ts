@@ -13,10 +13,10 @@ export class PlanFileDto implements PlanFile {
   @Whole(1, PLAN_VERSION) version: number;
   @OrNull() @Day() anchorDate: string | null;
   @OneOf(() => WorkshopDto) workshop: WorkshopDto;
-  @ListOf(() => OwnMaterialDto, 500) materials: OwnMaterialDto[];
-  @ListOf(() => BottleDto, 2000) bottles: BottleDto[];
-  @ListOf(() => MixDto, 2000) mixes: MixDto[];
-  @ListOf(() => FinishDto, 500) finishes: FinishDto[];
-  @ListOf(() => PieceDto, 1000) pieces: PieceDto[];
-  @ListOf(() => LogEntryDto, 50_000) log: LogEntryDto[];
+  @ListOf(() => OwnMaterialDto, 5000) materials: OwnMaterialDto[];
+  @ListOf(() => BottleDto, 20_000) bottles: BottleDto[];
+  @ListOf(() => MixDto, 20_000) mixes: MixDto[];
+  @ListOf(() => FinishDto, 5000) finishes: FinishDto[];
+  @ListOf(() => PieceDto, 10_000) pieces: PieceDto[];
+  @ListOf(() => LogEntryDto, 1_000_000) log: LogEntryDto[];
 }

@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { BinStoreModule } from '../bin/bin-store.module.js';
 import { BottlesModule } from '../bottles/bottles.module.js';
 import { MaterialsModule } from '../materials/materials.module.js';
 import { FinishesController } from './finishes.controller.js';
@@ -6,7 +7,7 @@ import { FinishesService } from './finishes.service.js';
 import { FinishesStore } from './finishes.store.js';
 
 @Module({
-  imports: [BottlesModule, MaterialsModule],
+  imports: [BinStoreModule, BottlesModule, MaterialsModule],
   controllers: [FinishesController],
   providers: [FinishesService, FinishesStore],
   exports: [FinishesStore],

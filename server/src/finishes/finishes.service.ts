@@ -2,7 +2,8 @@ import { Injectable } from '@nestjs/common';
 import type { Finish } from '@eveningtide/core/finishes';
 import { suppliesOf } from '@eveningtide/core/materials';
 import { finishFaults } from '@eveningtide/core/plan-file';
-import { Sequelize } from 'sequelize-typescript';
+import { BinStore } from '../bin/bin.store.js';
+import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialsStore } from '../materials/materials.store.js';
@@ -12,10 +13,11 @@ import { FinishesStore, type StoredFinish } from './finishes.store.js';
 @Injectable()
 export class FinishesService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: FinishesStore,
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
+    private readonly bin: BinStore,
   ) {}
 
   all(): Promise<StoredFinish[]> {
@@ -25,7 +27,7 @@ export class FinishesService {
   /** Saves a finish with all its versions: a new one with version 0, a known one from the version it was read at. */
   async save(id: string, sentVersion: number, finish: Finish): Promise<StoredFinish> {
     if (finish.id !== id) throw new FaultsException([{ path: 'finish.id', value: finish.id, allowed: `the id in the address, ${id}` }]);
-    return this.sequelize.transaction(async (transaction) => {
+    return this.writes.transaction(async (transaction) => {
       const bottles = (await this.bottles.all(transaction)).map(({ bottle }) => bottle);
       const materials = (await this.materials.all(transaction)).map(({ material }) => material);
       const faults = [...finishFaults('finish', finish, suppliesOf({ bottles, materials }))];
@@ -40,7 +42,11 @@ export class FinishesService {
 
   /** Pieces keep the steps they got from it. */
   async remove(id: string): Promise<void> {
-    const found = await this.sequelize.transaction((transaction) => this.store.remove(id, transaction));
-    if (!found) throw notFound('finish', id);
+    await this.writes.transaction(async (transaction) => {
+      const found = await this.store.byId(id, transaction);
+      if (!found) throw notFound('finish', id);
+      await this.bin.keep('finish', found.finish, { thing: found.finish, steps: [], mixes: [] }, transaction);
+      await this.store.remove(id, transaction);
+    });
   }
 }

@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import type { Finish } from '@eveningtide/core/finishes';
 import type { Transaction } from 'sequelize';
+import { createAll } from '../database/create-all.js';
+import { openRows, type Rows } from '../database/rows.js';
 import { FinishRow } from '../database/models.js';
 
 export interface StoredFinish {
@@ -11,8 +13,8 @@ export interface StoredFinish {
 /** Reads and writes finishes. Callers give the transaction. */
 @Injectable()
 export class FinishesStore {
-  async all(transaction?: Transaction): Promise<StoredFinish[]> {
-    return (await FinishRow.findAll({ order: [['position', 'ASC']], transaction: transaction ?? null })).map(stored);
+  all(transaction?: Transaction): Promise<StoredFinish[]> {
+    return finishesIn(openRows(transaction));
   }
 
   async byId(id: string, transaction?: Transaction): Promise<StoredFinish | null> {
@@ -34,6 +36,15 @@ export class FinishesStore {
     return (await FinishRow.destroy({ where: { id }, transaction })) > 0;
   }
 
+  /** Writes all there is, where nothing is. */
+  async writeAll(finishes: readonly Finish[], version: number, transaction: Transaction): Promise<void> {
+    await createAll(
+      FinishRow,
+      finishes.map((finish, position) => ({ ...finish, version, position })),
+      transaction,
+    );
+  }
+
   async removeAll(transaction: Transaction): Promise<void> {
     await FinishRow.destroy({ where: {}, transaction });
   }
@@ -43,3 +54,5 @@ const stored = ({ id, name, versions, version }: FinishRow): StoredFinish => ({
   version,
   finish: { id, name, versions: versions as Finish['versions'] },
 });
+
+export const finishesIn = async (rows: Rows): Promise<StoredFinish[]> => (await rows(FinishRow)).map(stored);

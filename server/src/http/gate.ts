@@ -11,12 +11,17 @@ const USUAL_NAME = 'Second screen';
 /** Host without its port. */
 const nameOf = (host: string): string => host.replace(/:\d+$/, '');
 
-function hostOf(origin: string): string | null {
-  try {
-    return new URL(origin).host;
-  } catch {
-    return null;
-  }
+/** Requests that only read: a link from another page may lead here. */
+const READS = new Set(['GET', 'HEAD']);
+/** What a browser calls a request that no other page caused. */
+const OWN_SITES = new Set(['same-origin', 'none']);
+
+/** No page from elsewhere asks, nor one of another program on this machine: the origin is the address that is asked, with its port. */
+function comesFromHere({ method, headers }: Request): boolean {
+  const { host, origin } = headers;
+  if (origin !== undefined) return origin === `http://${String(host)}`;
+  const site = headers['sec-fetch-site'];
+  return READS.has(method) || site === undefined || OWN_SITES.has(String(site));
 }
 
 /** This machine asking itself. */
@@ -43,17 +48,16 @@ export class Gate {
     const { host, origin } = request.headers;
     const name = host === undefined ? '' : nameOf(host);
     if (LOCAL_NAMES.has(name) && isLoopback(request.socket.remoteAddress)) {
-      const from = origin === undefined ? name : nameOf(hostOf(origin) ?? '');
-      if (LOCAL_NAMES.has(from)) next();
-      else refuse(response, 403, 'foreign-origin', `origin ${String(origin)} is not allowed here; allowed: this machine`);
+      if (comesFromHere(request)) next();
+      else refuse(response, 403, 'foreign-origin', `origin ${String(origin)} is not allowed here; allowed: http://${String(host)}`);
       return;
     }
     if (!this.screens.network?.addresses.includes(name)) {
       refuse(response, 403, 'foreign-host', `host ${String(host)} is not allowed here; allowed: localhost, 127.0.0.1`);
       return;
     }
-    if (origin !== undefined && hostOf(origin) !== host) {
-      refuse(response, 403, 'foreign-origin', `origin ${origin} is not allowed here; allowed: http://${String(host)}`);
+    if (!comesFromHere(request)) {
+      refuse(response, 403, 'foreign-origin', `origin ${String(origin)} is not allowed here; allowed: http://${String(host)}`);
       return;
     }
     await this.fromTheNetwork(request, response, next);
@@ -89,7 +93,13 @@ export class Gate {
     if (pairing.kind === 'paired') {
       response.cookie(COOKIE, pairing.token, { httpOnly: true, sameSite: 'strict', path: '/', maxAge: YEAR_MS });
       response.redirect(303, '/tonight');
-    } else if (pairing.kind === 'wrong')
+    } else if (pairing.kind === 'closed')
+      page(response, 403, {
+        code: '',
+        name,
+        problem: 'Pairing is closed. Open it at the bench: in Workshop under Second screen, or with Enter in the terminal.',
+      });
+    else if (pairing.kind === 'wrong')
       page(response, 403, {
         code: '',
         name,

@@ -25,8 +25,21 @@ describe('only this machine', () => {
     await http().put('/api/plan-file?today=2026-11-24').set('Origin', origin).send(testPlan()).expect(403);
   });
 
-  test.each(['http://127.0.0.1:4170', 'http://localhost:4171'])('origin %p may', async (origin) => {
-    await http().get('/api/pieces').set('Origin', origin).expect(200);
+  test.each(['127.0.0.1:4170', 'localhost:4171'])('a page of %p itself may', async (host) => {
+    await http().get('/api/pieces').set('Host', host).set('Origin', `http://${host}`).expect(200);
+  });
+
+  test.each(['http://localhost:3000', 'https://127.0.0.1:4170', 'http://127.0.0.1'])(
+    'a page of another program on this machine, %p, may not',
+    async (origin) => {
+      await http().post('/api/backups').set('Host', '127.0.0.1:4170').set('Origin', origin).expect(403);
+    },
+  );
+
+  test('a write that another page caused is refused though no origin is named; a link from there may lead here', async () => {
+    await http().post('/api/backups').set('Sec-Fetch-Site', 'cross-site').expect(403);
+    await http().post('/api/backups').set('Sec-Fetch-Site', 'same-site').expect(403);
+    await http().get('/api/pieces').set('Sec-Fetch-Site', 'cross-site').expect(200);
   });
 
   test('answers carry the protective headers and do not name the framework', async () => {

@@ -3,7 +3,7 @@ import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { filter, Subject, type Observable } from 'rxjs';
 
 /** What the other screens are told to read again. */
-export type Changed = 'pieces' | 'bottles' | 'materials' | 'mixes' | 'finishes' | 'workshop' | 'log' | 'devices' | 'screens';
+export type Changed = 'pieces' | 'bottles' | 'materials' | 'mixes' | 'finishes' | 'workshop' | 'log' | 'devices' | 'screens' | 'deleted';
 
 export interface LiveEvent {
   type: string;

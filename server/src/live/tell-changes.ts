@@ -3,16 +3,17 @@ import type { Request, Response } from 'express';
 import { tap, type Observable } from 'rxjs';
 import { LiveService, type Changed } from './live.service.js';
 
-const ALL: Changed[] = ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'log'];
+const ALL: Changed[] = ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'log', 'deleted'];
 
 /** What a write to each address may change: what pointed to a thing that goes loses it. */
 const TOUCHED: Record<string, Changed[]> = {
-  pieces: ['pieces', 'log'],
-  bottles: ['bottles', 'pieces', 'mixes'],
-  materials: ['materials'],
-  mixes: ['mixes', 'pieces'],
-  finishes: ['finishes'],
+  pieces: ['pieces', 'log', 'deleted'],
+  bottles: ['bottles', 'materials', 'pieces', 'mixes', 'deleted'],
+  materials: ['materials', 'deleted'],
+  mixes: ['mixes', 'pieces', 'deleted'],
+  finishes: ['finishes', 'deleted'],
   workshop: ['workshop'],
+  deleted: ALL,
   log: ['log'],
   devices: ['devices'],
   'plan-file': ALL,

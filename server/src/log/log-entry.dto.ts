@@ -9,7 +9,7 @@ import {
 } from '@eveningtide/core/log';
 import { PictureDto } from '../pieces/piece.dto.js';
 import { StepDto } from '../pieces/step.dto.js';
-import { Between, Id, ListOf, Moment, Name, OneOf, OneWord, OrNull, StepName, Text, Whole, Words } from '../validation/rules.js';
+import { Between, Id, Missing, ListOf, Moment, Name, OneOf, OneWord, OrNull, StepName, Text, Whole, Words } from '../validation/rules.js';
 import { AirDto } from '../workshop/workshop.dto.js';
 
 /** A step as it was done: with the round behind its id. */
@@ -36,6 +36,7 @@ export class LogEntryDto implements LogEntry {
   @OrNull() @OneOf(() => DoneStepDto) step: DoneStepDto | null;
   @Moment() startedAt: string;
   @OrNull() @Moment() endedAt: string | null;
+  @Missing() @Whole(-900, 900) utcOffsetMin?: number;
   @OrNull() @Between(0, 100_000) plannedMin: number | null;
   @OrNull() @Between(0, 100_000) tookMin: number | null;
   @OrNull() @OneOf(() => AirDto) air: AirDto | null;

@@ -3,8 +3,7 @@ import { Injectable } from '@nestjs/common';
 import type { LogEntry } from '@eveningtide/core/log';
 import { suppliesOf } from '@eveningtide/core/materials';
 import { entryFaults } from '@eveningtide/core/plan-file';
-import { Sequelize } from 'sequelize-typescript';
-import { BottlesStore } from '../bottles/bottles.store.js';
+import { Writes } from '../database/writes.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
@@ -14,10 +13,9 @@ import { LogStore, type StoredEntry } from './log.store.js';
 @Injectable()
 export class LogService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: LogStore,
     private readonly pieces: PiecesStore,
-    private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
   ) {}
 
@@ -31,13 +29,13 @@ export class LogService {
    */
   async save(id: string, sentVersion: number, entry: LogEntry): Promise<StoredEntry> {
     if (entry.id !== id) throw new FaultsException([{ path: 'entry.id', value: entry.id, allowed: `the id in the address, ${id}` }]);
-    return this.sequelize.transaction(async (transaction) => {
+    return this.writes.transaction(async (transaction) => {
       const before = await this.store.byId(id, transaction);
-      if (before && isDeepStrictEqual(plain(before.entry), plain(entry))) return before;
-      const bottles = (await this.bottles.all(transaction)).map(({ bottle }) => bottle);
+      if (before && isDeepStrictEqual(before.entry, entry)) return before;
       const materials = (await this.materials.all(transaction)).map(({ material }) => material);
-      const pieces = new Set((await this.pieces.all(false, transaction)).map(({ piece }) => piece.id));
-      const faults = [...entryFaults('entry', entry, { supplies: suppliesOf({ bottles, materials }), pieces })];
+      // one look-up, so that a press at the bench costs the same however many pieces there are
+      const pieces = new Set((await this.pieces.isThere(entry.pieceId, transaction)) ? [entry.pieceId] : []);
+      const faults = [...entryFaults('entry', entry, { supplies: suppliesOf({ bottles: [], materials }), pieces })];
       if (faults.length > 0) throw new FaultsException(faults);
       if (!before && sentVersion > 0) throw notFound('log entry', id);
       if (before && before.version !== sentVersion) throw new StaleWriteException('The entry', sentVersion, before);
@@ -49,10 +47,7 @@ export class LogService {
   }
 
   async remove(id: string): Promise<void> {
-    const found = await this.sequelize.transaction((transaction) => this.store.remove(id, transaction));
+    const found = await this.writes.transaction((transaction) => this.store.remove(id, transaction));
     if (!found) throw notFound('log entry', id);
   }
 }
-
-/** Without the classes that the request was checked with. */
-const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));

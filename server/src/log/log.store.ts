@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import type { LogEntry } from '@eveningtide/core/log';
 import type { Transaction } from 'sequelize';
+import { createAll } from '../database/create-all.js';
+import { openRows, type Rows } from '../database/rows.js';
 import { LogEntryRow } from '../database/models.js';
 
 export interface StoredEntry {
@@ -8,16 +10,13 @@ export interface StoredEntry {
   entry: LogEntry;
 }
 
-const ORDER: [string, string][] = [
-  ['startedAt', 'ASC'],
-  ['id', 'ASC'],
-];
+const ORDER = ['startedAt', 'id'];
 
 /** Reads and writes the log. Callers give the transaction. */
 @Injectable()
 export class LogStore {
-  async all(transaction?: Transaction): Promise<StoredEntry[]> {
-    return (await LogEntryRow.findAll({ order: ORDER, transaction: transaction ?? null })).map(stored);
+  all(transaction?: Transaction): Promise<StoredEntry[]> {
+    return logIn(openRows(transaction));
   }
 
   async byId(id: string, transaction: Transaction): Promise<StoredEntry | null> {
@@ -32,11 +31,20 @@ export class LogStore {
   }
 
   async write(entry: LogEntry, version: number, transaction: Transaction): Promise<void> {
-    await LogEntryRow.upsert({ ...entry, version }, { transaction });
+    await LogEntryRow.upsert({ utcOffsetMin: null, ...entry, version }, { transaction });
   }
 
   async remove(id: string, transaction: Transaction): Promise<boolean> {
     return (await LogEntryRow.destroy({ where: { id }, transaction })) > 0;
+  }
+
+  /** Writes all there is, where nothing is. */
+  async writeAll(log: readonly LogEntry[], version: number, transaction: Transaction): Promise<void> {
+    await createAll(
+      LogEntryRow,
+      log.map((entry) => ({ utcOffsetMin: null, ...entry, version })),
+      transaction,
+    );
   }
 
   async removeAll(transaction: Transaction): Promise<void> {
@@ -45,6 +53,8 @@ export class LogStore {
 }
 
 function stored(row: LogEntryRow): StoredEntry {
-  const { version, ...entry } = row.get({ plain: true }) as LogEntry & { version: number };
-  return { version, entry };
+  const { version, utcOffsetMin, ...entry } = row.get({ plain: true }) as LogEntry & { version: number; utcOffsetMin: number | null };
+  return { version, entry: utcOffsetMin === null ? entry : { ...entry, utcOffsetMin } };
 }
+
+export const logIn = async (rows: Rows): Promise<StoredEntry[]> => (await rows(LogEntryRow, ORDER)).map(stored);

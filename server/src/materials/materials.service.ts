@@ -3,17 +3,19 @@ import type { OwnMaterial } from '@eveningtide/core/materials';
 import type { MixChange } from '@eveningtide/core/mixing';
 import { materialFaults } from '@eveningtide/core/plan-file';
 import type { Transaction } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
+import { BinStore } from '../bin/bin.store.js';
+import { Writes } from '../database/writes.js';
 import { BottleRow, MixRow, PieceRow, StepRow } from '../database/models.js';
-import { InUseException, StaleWriteException, notFound } from '../http/errors.js';
+import { InUseException, notFound } from '../http/errors.js';
 import { FaultsException } from '../validation/faults.js';
 import { MaterialsStore, type StoredMaterial } from './materials.store.js';
 
 @Injectable()
 export class MaterialsService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: MaterialsStore,
+    private readonly bin: BinStore,
   ) {}
 
   all(): Promise<StoredMaterial[]> {
@@ -25,23 +27,17 @@ export class MaterialsService {
       throw new FaultsException([{ path: 'material.id', value: material.id, allowed: `the id in the address, ${id}` }]);
     const faults = [...materialFaults('material', material)];
     if (faults.length > 0) throw new FaultsException(faults);
-    return this.sequelize.transaction(async (transaction) => {
-      const before = await this.store.byId(id, transaction);
-      if (!before && sentVersion > 0) throw notFound('material', id);
-      if (before && before.version !== sentVersion)
-        throw new StaleWriteException(`Material '${before.material.name}'`, sentVersion, before);
-      await this.store.write(material, sentVersion + 1, transaction);
-      return { version: sentVersion + 1, material };
-    });
+    return this.writes.transaction((transaction) => this.store.save(material, sentVersion, transaction));
   }
 
   /** Takes a material away. What bottles or steps still name stays: they would point to nothing. */
   async remove(id: string): Promise<void> {
-    await this.sequelize.transaction(async (transaction) => {
+    await this.writes.transaction(async (transaction) => {
       const found = await this.store.byId(id, transaction);
       if (!found) throw notFound('material', id);
       const users = await usersOf(id, transaction);
       if (users.length > 0) throw new InUseException(`Material '${found.material.name}'`, users);
+      await this.bin.keep('material', found.material, { thing: found.material, steps: [], mixes: [] }, transaction);
       await this.store.remove(id, transaction);
     });
   }

@@ -1,6 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import type { OwnMaterial } from '@eveningtide/core/materials';
 import type { Transaction } from 'sequelize';
+import { createAll } from '../database/create-all.js';
+import { openRows, type Rows } from '../database/rows.js';
+import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialRow } from '../database/models.js';
 
 export interface StoredMaterial {
@@ -11,8 +14,8 @@ export interface StoredMaterial {
 /** Reads and writes the painter's own materials. Callers give the transaction. */
 @Injectable()
 export class MaterialsStore {
-  async all(transaction?: Transaction): Promise<StoredMaterial[]> {
-    return (await MaterialRow.findAll({ order: [['position', 'ASC']], transaction: transaction ?? null })).map(stored);
+  all(transaction?: Transaction): Promise<StoredMaterial[]> {
+    return materialsIn(openRows(transaction));
   }
 
   async byId(id: string, transaction: Transaction): Promise<StoredMaterial | null> {
@@ -30,8 +33,26 @@ export class MaterialsStore {
     await MaterialRow.create({ ...material, version, position }, { transaction });
   }
 
+  /** Saves one from the version it was read at. @throws StaleWriteException, NotFoundException */
+  async save(material: OwnMaterial, sentVersion: number, transaction: Transaction): Promise<StoredMaterial> {
+    const before = await this.byId(material.id, transaction);
+    if (!before && sentVersion > 0) throw notFound('material', material.id);
+    if (before && before.version !== sentVersion) throw new StaleWriteException(`Material '${before.material.name}'`, sentVersion, before);
+    await this.write(material, sentVersion + 1, transaction);
+    return { version: sentVersion + 1, material };
+  }
+
   async remove(id: string, transaction: Transaction): Promise<void> {
     await MaterialRow.destroy({ where: { id }, transaction });
+  }
+
+  /** Writes all there is, where nothing is. */
+  async writeAll(materials: readonly OwnMaterial[], version: number, transaction: Transaction): Promise<void> {
+    await createAll(
+      MaterialRow,
+      materials.map((material, position) => ({ ...material, version, position })),
+      transaction,
+    );
   }
 
   async removeAll(transaction: Transaction): Promise<void> {
@@ -43,3 +64,5 @@ function stored(row: MaterialRow): StoredMaterial {
   const { version, position: _position, ...material } = row.get({ plain: true }) as OwnMaterial & { version: number; position: number };
   return { version, material };
 }
+
+export const materialsIn = async (rows: Rows): Promise<StoredMaterial[]> => (await rows(MaterialRow)).map(stored);

@@ -2,7 +2,8 @@ import { Injectable } from '@nestjs/common';
 import { suppliesOf } from '@eveningtide/core/materials';
 import type { Mix } from '@eveningtide/core/mixing';
 import { mixFaults } from '@eveningtide/core/plan-file';
-import { Sequelize } from 'sequelize-typescript';
+import { BinStore } from '../bin/bin.store.js';
+import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialsStore } from '../materials/materials.store.js';
@@ -12,10 +13,11 @@ import { MixesStore, type StoredMix } from './mixes.store.js';
 @Injectable()
 export class MixesService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: MixesStore,
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
+    private readonly bin: BinStore,
   ) {}
 
   all(): Promise<StoredMix[]> {
@@ -24,7 +26,7 @@ export class MixesService {
 
   async save(id: string, sentVersion: number, mix: Mix): Promise<StoredMix> {
     if (mix.id !== id) throw new FaultsException([{ path: 'mix.id', value: mix.id, allowed: `the id in the address, ${id}` }]);
-    return this.sequelize.transaction(async (transaction) => {
+    return this.writes.transaction(async (transaction) => {
       const bottles = (await this.bottles.all(transaction)).map(({ bottle }) => bottle);
       const materials = (await this.materials.all(transaction)).map(({ material }) => material);
       const faults = [...mixFaults('mix', mix, suppliesOf({ bottles, materials }))];
@@ -47,7 +49,12 @@ export class MixesService {
 
   /** Steps that used the mix keep their material, colour and dilution. */
   async remove(id: string): Promise<void> {
-    const found = await this.sequelize.transaction((transaction) => this.store.remove(id, transaction));
-    if (!found) throw notFound('mix', id);
+    await this.writes.transaction(async (transaction) => {
+      const found = await this.store.byId(id, transaction);
+      if (!found) throw notFound('mix', id);
+      const steps = await this.store.stepsWith(id, transaction);
+      await this.bin.keep('mix', found.mix, { thing: found.mix, steps, mixes: [] }, transaction);
+      await this.store.remove(id, transaction);
+    });
   }
 }

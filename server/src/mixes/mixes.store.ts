@@ -1,6 +1,10 @@
 import { Injectable } from '@nestjs/common';
+import type { Bottle } from '@eveningtide/core/materials';
 import type { Mix } from '@eveningtide/core/mixing';
 import type { Transaction } from 'sequelize';
+import type { UsingStep } from '../bin/bin.store.js';
+import { createAll } from '../database/create-all.js';
+import { openRows, type Rows } from '../database/rows.js';
 import { MixRow, PieceRow, StepRow } from '../database/models.js';
 
 export interface StoredMix {
@@ -11,8 +15,8 @@ export interface StoredMix {
 /** Reads and writes mixes. Callers give the transaction. */
 @Injectable()
 export class MixesStore {
-  async all(transaction?: Transaction): Promise<StoredMix[]> {
-    return (await MixRow.findAll({ order: [['position', 'ASC']], transaction: transaction ?? null })).map(stored);
+  all(transaction?: Transaction): Promise<StoredMix[]> {
+    return mixesIn(openRows(transaction));
   }
 
   async byId(id: string, transaction?: Transaction): Promise<StoredMix | null> {
@@ -37,6 +41,40 @@ export class MixesStore {
     return (await MixRow.destroy({ where: { id }, transaction })) > 0;
   }
 
+  /** Writes all there is, where nothing is. */
+  async writeAll(mixes: readonly Mix[], version: number, transaction: Transaction): Promise<void> {
+    await createAll(
+      MixRow,
+      mixes.map((mix, position) => ({ ...mix, version, position })),
+      transaction,
+    );
+  }
+
+  /** Steps that use a mix. */
+  async stepsWith(id: string, transaction: Transaction): Promise<UsingStep[]> {
+    return (await StepRow.findAll({ where: { mixId: id }, transaction })).map((step) => ({ pieceId: step.pieceId, stepId: step.id }));
+  }
+
+  /** Ids of the mixes that were made with a bottle. */
+  async madeWith(bottleId: string, transaction: Transaction): Promise<string[]> {
+    return (await this.all(transaction))
+      .filter(({ mix }) => [mix.components, ...mix.changes.map(({ added }) => added)].flat().some((one) => one.bottleId === bottleId))
+      .map(({ mix }) => mix.id);
+  }
+
+  /** Mixes that were made with a bottle are so again, where nothing else stands in its place. */
+  async rememberBottle(bottle: Bottle, mixIds: readonly string[], transaction: Transaction): Promise<void> {
+    for (const id of mixIds) {
+      const found = await this.byId(id, transaction);
+      if (!found) continue;
+      const { mix, version } = found;
+      const withIt = <T extends { material: string; bottleId: string | null }>(one: T): T =>
+        one.bottleId === null && one.material === bottle.material ? { ...one, bottleId: bottle.id } : one;
+      const changes = mix.changes.map((change) => ({ ...change, added: change.added.map(withIt) }));
+      await this.write({ ...mix, components: mix.components.map(withIt), changes }, version + 1, transaction);
+    }
+  }
+
   async removeAll(transaction: Transaction): Promise<void> {
     await MixRow.destroy({ where: {}, transaction });
   }
@@ -57,3 +95,5 @@ function stored(row: MixRow): StoredMix {
   const { version, position: _position, ...mix } = row.get({ plain: true }) as Mix & { version: number; position: number };
   return { version, mix };
 }
+
+export const mixesIn = async (rows: Rows): Promise<StoredMix[]> => (await rows(MixRow)).map(stored);

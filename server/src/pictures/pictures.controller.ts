@@ -3,6 +3,7 @@ import { Controller, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common
 import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { bodyOf } from '../http/body.js';
+import { screenIdOf } from '../http/gate.js';
 import { notFound } from '../http/errors.js';
 import { isFileName } from '../validation/rules.js';
 import { PicturesService, type StoredPicture } from './pictures.service.js';
@@ -28,8 +29,9 @@ export class PicturesController {
   @ApiOperation({ summary: 'A stored photograph' })
   read(@Param('fileName') fileName: string, @Res() response: Response): void {
     if (!isFileName(fileName) || !existsSync(this.pictures.pathOf(fileName))) throw notFound('picture', fileName);
-    // its name is its content: it never changes
-    response.setHeader('Cache-Control', `private, max-age=${String(YEAR_S)}, immutable`);
+    // its name is its content: it never changes; but nothing of the bench stays in a browser that may be sent away
+    const isHere = screenIdOf(response) === null;
+    response.setHeader('Cache-Control', isHere ? `private, max-age=${String(YEAR_S)}, immutable` : 'no-store');
     response.sendFile(fileName, { root: this.pictures.folder });
   }
 }

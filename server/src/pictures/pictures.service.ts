@@ -1,6 +1,4 @@
-import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync } from 'node:fs';
-import { rename, writeFile } from 'node:fs/promises';
+import { readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Injectable } from '@nestjs/common';
 import { isDate } from '@eveningtide/core/units';
@@ -8,7 +6,10 @@ import type { Picture } from '@eveningtide/core/subjects';
 import exifr from 'exifr';
 import sharp, { type OutputInfo } from 'sharp';
 import { DataPlaces } from '../data/data-places.js';
+import { wholeFile } from '../data/whole-file.js';
+import { Turns } from '../turns.js';
 import { FaultsException } from '../validation/faults.js';
+import { bearsItsName, nameOfPicture } from './picture-name.js';
 
 /** What is known of a picture once it is stored. */
 export type StoredPicture = Pick<Picture, 'fileName' | 'takenOn' | 'widthPx' | 'heightPx'>;
@@ -20,25 +21,28 @@ const MOST_PIXELS = 100_000_000;
 const QUALITY = 82;
 const FORMATS = new Set(['jpeg', 'png', 'webp']);
 
+// leaves the other threads to the database
+sharp.concurrency(1);
+
 /**
  * Prototype photographs: turned upright, made smaller, stored beside the database under a name made of their content. What
  * a camera writes into a file besides the picture (place, owner) does not stay; the date does, with the piece.
  */
 @Injectable()
 export class PicturesService {
+  /** One picture at a time: a large one takes all the threads that the database needs too. */
+  private readonly turns = new Turns();
+
   constructor(private readonly places: DataPlaces) {}
 
   /** @throws FaultsException when it is no picture of a kind that is read here. */
   async store(sent: Buffer): Promise<StoredPicture> {
-    const { data, info } = await this.prepared(sent);
-    const fileName = `${createHash('sha256').update(data).digest('hex').slice(0, 32)}.jpg`;
+    const { data, info } = await this.turns.take(() => this.prepared(sent));
+    const fileName = nameOfPicture(data);
     const file = this.pathOf(fileName);
-    if (!existsSync(file)) {
-      mkdirSync(this.places.pictures, { recursive: true });
-      // renamed when whole: a crash leaves no half picture under a good name
-      await writeFile(`${file}.part`, data);
-      await rename(`${file}.part`, file);
-    }
+    const there = await readFile(file).catch(() => null);
+    // one that was damaged on the disk heals when it comes again
+    if (!there || !bearsItsName(file, there)) await wholeFile(file, (part) => writeFile(part, data));
     return { fileName, takenOn: await takenOn(sent), widthPx: info.width, heightPx: info.height };
   }
 

@@ -3,7 +3,7 @@ import { suppliesOf } from '@eveningtide/core/materials';
 import { pieceFaults } from '@eveningtide/core/plan-file';
 import type { Piece } from '@eveningtide/core/subjects';
 import type { Transaction } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
+import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { MaterialsStore } from '../materials/materials.store.js';
@@ -15,7 +15,7 @@ import { PiecesStore, type StoredPiece } from './pieces.store.js';
 @Injectable()
 export class PiecesService {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: PiecesStore,
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
@@ -36,7 +36,7 @@ export class PiecesService {
   /** Saves a piece: a new one with version 0, a known one from the version it was read at. */
   async save(id: string, sentVersion: number, piece: Piece): Promise<StoredPiece> {
     if (piece.id !== id) throw new FaultsException([{ path: 'piece.id', value: piece.id, allowed: `the id in the address, ${id}` }]);
-    return this.sequelize.transaction(async (transaction) => {
+    return this.writes.transaction(async (transaction) => {
       await this.checkReferences(piece, transaction);
       const stored = await this.store.byId(id, transaction);
       // what was put aside comes back by `restore` only, not by a late save
@@ -58,7 +58,7 @@ export class PiecesService {
   }
 
   private async mark(id: string, deletedAt: string | null): Promise<void> {
-    const found = await this.sequelize.transaction((transaction) => this.store.setDeleted(id, deletedAt, transaction));
+    const found = await this.writes.transaction((transaction) => this.store.setDeleted(id, deletedAt, transaction));
     if (!found) throw notFound('piece', id);
   }
 

@@ -1,7 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import type { Piece } from '@eveningtide/core/subjects';
-import type { Transaction } from 'sequelize';
-import type { ModelCtor } from 'sequelize-typescript';
+import { Op, type Transaction } from 'sequelize';
+import type { Model, ModelCtor } from 'sequelize-typescript';
+import { createAll } from '../database/create-all.js';
+import type { Rows } from '../database/rows.js';
 import { CheckRow, FeatureRow, MemberRow, PartRow, PictureRow, PieceRow, StepGroupRow, StepRow, ZoneRow } from '../database/models.js';
 
 /** A piece as it is kept: with its version, and when it was thrown away. */
@@ -26,6 +28,13 @@ const CHILDREN: Record<ChildKey, ModelCtor> = {
   steps: StepRow,
 };
 
+/** What a piece has of its own, without its lists. */
+function ownOf(piece: Piece): Omit<Piece, ChildKey> {
+  const own: Partial<Piece> = { ...piece };
+  for (const key of CHILD_KEYS) delete own[key];
+  return own as Omit<Piece, ChildKey>;
+}
+
 /** Reads and writes whole pieces. Callers give the transaction; nothing here begins one. */
 @Injectable()
 export class PiecesStore {
@@ -38,20 +47,34 @@ export class PiecesStore {
     return found ?? null;
   }
 
+  /** There is such a piece, and it was not put aside. */
+  async isThere(id: string, transaction: Transaction): Promise<boolean> {
+    return (await PieceRow.count({ where: { id, deletedAt: null }, transaction })) > 0;
+  }
+
   /** Writes a piece whole, as this version. A new piece goes to the end of the list. */
   async write(piece: Piece, version: number, transaction: Transaction): Promise<void> {
-    const { parts, zones, features, members, pictures, checks, groups, steps, ...own } = piece;
+    const own = ownOf(piece);
     const before = await PieceRow.findByPk(piece.id, { transaction });
     const position = before?.position ?? (Number(await PieceRow.max('position', { transaction })) || 0) + 1;
     if (before) await before.update({ ...own, version, deletedAt: null }, { transaction });
     else await PieceRow.create({ ...own, version, position, deletedAt: null }, { transaction });
     for (const key of [...CHILD_KEYS].reverse()) await CHILDREN[key].destroy({ where: { pieceId: piece.id }, transaction });
-    const lists = { parts, zones, features, members, pictures, checks, groups, steps };
-    for (const key of CHILD_KEYS)
-      await CHILDREN[key].bulkCreate(
-        lists[key].map((child, i) => ({ ...child, pieceId: piece.id, position: i })),
-        { transaction },
-      );
+    await this.writeChildren([piece], transaction);
+  }
+
+  /** Writes all there is, where nothing is. */
+  async writeAll(pieces: readonly Piece[], version: number, transaction: Transaction): Promise<void> {
+    const rows = pieces.map((piece, position) => ({ ...ownOf(piece), version, position, deletedAt: null }));
+    await createAll(PieceRow, rows, transaction);
+    await this.writeChildren(pieces, transaction);
+  }
+
+  private async writeChildren(pieces: readonly Piece[], transaction: Transaction): Promise<void> {
+    for (const key of CHILD_KEYS) {
+      const rows = pieces.flatMap((piece) => piece[key].map((child, position) => ({ ...child, pieceId: piece.id, position })));
+      await createAll(CHILDREN[key], rows, transaction);
+    }
   }
 
   async setDeleted(id: string, deletedAt: string | null, transaction: Transaction): Promise<boolean> {
@@ -59,36 +82,52 @@ export class PiecesStore {
     return changed > 0;
   }
 
+  /** Pieces that were put aside, by name. */
+  async deleted(): Promise<{ id: string; name: string; deletedAt: string }[]> {
+    const rows = await PieceRow.findAll({ where: { deletedAt: { [Op.ne]: null } }, attributes: ['id', 'name', 'deletedAt'] });
+    return rows.map(({ id, name, deletedAt }) => ({ id, name, deletedAt: deletedAt ?? '' }));
+  }
+
+  async removeDeleted(id: string, transaction: Transaction): Promise<boolean> {
+    return (await PieceRow.destroy({ where: { id, deletedAt: { [Op.ne]: null } }, transaction })) > 0;
+  }
+
+  async removeDeletedBefore(moment: string, transaction: Transaction): Promise<void> {
+    await PieceRow.destroy({ where: { deletedAt: { [Op.lt]: moment } }, transaction });
+  }
+
   async removeAll(transaction: Transaction): Promise<void> {
     await PieceRow.destroy({ where: {}, transaction });
   }
 
-  private async load(where: Record<string, unknown>, transaction?: Transaction): Promise<StoredPiece[]> {
-    const rows = await PieceRow.findAll({ where, order: [['position', 'ASC']], raw: false, transaction: transaction ?? null });
-    const ids = rows.map((row) => row.id);
-    const children = new Map<ChildKey, Map<string, object[]>>();
-    for (const key of CHILD_KEYS) {
-      const byPiece = new Map<string, object[]>();
-      const found = await CHILDREN[key].findAll({
-        where: { pieceId: ids },
-        order: [['position', 'ASC']],
-        transaction: transaction ?? null,
-      });
-      for (const row of found) {
-        const { pieceId, position: _position, ...child } = row.get({ plain: true }) as Record<string, unknown>;
-        byPiece.set(String(pieceId), [...(byPiece.get(String(pieceId)) ?? []), child]);
-      }
-      children.set(key, byPiece);
-    }
-    return rows.map((row) => {
-      const {
-        version,
-        deletedAt,
-        position: _position,
-        ...own
-      } = row.get({ plain: true }) as Record<string, unknown> & { version: number; deletedAt: string | null; position: number };
-      const lists = Object.fromEntries(CHILD_KEYS.map((key) => [key, children.get(key)?.get(row.id) ?? []]));
-      return { version, deletedAt, piece: { ...own, ...lists } as unknown as Piece };
-    });
+  private load(where: Record<string, unknown>, transaction?: Transaction): Promise<StoredPiece[]> {
+    return withLists(PieceRow.findAll({ where, order: [['position', 'ASC']], transaction: transaction ?? null }), (model, ids) =>
+      model.findAll({ where: { pieceId: ids }, order: [['position', 'ASC']], transaction: transaction ?? null }),
+    );
   }
 }
+
+/** Puts pieces together from their rows and those of their lists. */
+async function withLists(
+  found: Promise<PieceRow[]>,
+  listOf: (model: ModelCtor, ids: string[]) => Promise<Model[]>,
+): Promise<StoredPiece[]> {
+  const rows = await found;
+  const ids = rows.map(({ id }) => id);
+  const lists = new Map<string, Record<ChildKey, object[]>>();
+  for (const id of ids) lists.set(id, { parts: [], zones: [], features: [], members: [], pictures: [], checks: [], groups: [], steps: [] });
+  for (const key of CHILD_KEYS)
+    for (const row of await listOf(CHILDREN[key], ids)) {
+      const { pieceId, position: _position, ...child } = row.get({ plain: true }) as Record<string, unknown>;
+      lists.get(String(pieceId))?.[key].push(child);
+    }
+  return rows.map((row) => {
+    const { version, deletedAt, position: _position, ...own } = row.get({ plain: true }) as PieceColumns;
+    return { version, deletedAt, piece: { ...own, ...lists.get(row.id) } as unknown as Piece };
+  });
+}
+
+type PieceColumns = Record<string, unknown> & { version: number; deletedAt: string | null; position: number };
+
+/** All pieces, those that were put aside too. */
+export const piecesIn = (rows: Rows): Promise<StoredPiece[]> => withLists(rows(PieceRow), (model) => rows(model));

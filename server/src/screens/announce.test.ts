@@ -6,7 +6,7 @@ describe('what the terminal shows', () => {
     const words = await announcement({ addresses: ['192.168.1.20', '10.0.0.3'], port: 4170 }, '012345');
     expect(words.split('\n')[0]).toBe('Second screen: http://192.168.1.20:4170/pair');
     expect(words).toContain('also under 10.0.0.3');
-    expect(words).toContain('Pairing code: 012 345 (pairs one screen)');
+    expect(words).toContain('Pairing code: 012 345 (pairs one screen, for ten minutes;');
     expect(words).toMatch(/[▀▄█]{7}/);
     expect(words).toContain('Not encrypted');
     expect(await announcement({ addresses: ['10.0.0.3'], port: 1 }, '012345')).not.toContain('also under');

@@ -13,4 +13,5 @@ export async function announcement(network: Network, code: string): Promise<stri
   ].join('\n');
 }
 
-export const codeLine = (code: string): string => `Pairing code: ${code.slice(0, 3)} ${code.slice(3)} (pairs one screen)`;
+export const codeLine = (code: string): string =>
+  `Pairing code: ${code.slice(0, 3)} ${code.slice(3)} (pairs one screen, for ten minutes; Enter draws another)`;

@@ -1,5 +1,6 @@
 import { networkInterfaces } from 'node:os';
 import { isIPv4 } from 'node:net';
+import { StartError } from '../start-error.js';
 
 /** How the server is reached from the network; null: only from this machine. */
 export interface Network {
@@ -8,7 +9,7 @@ export interface Network {
   port: number;
 }
 
-export class NetworkError extends Error {}
+export class NetworkError extends StartError {}
 
 /** Addresses of this machine in its networks, those of home networks first. */
 function ownAddresses(): string[] {

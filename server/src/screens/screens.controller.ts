@@ -8,7 +8,13 @@ import { ScreensService, type Screen } from './screens.service.js';
 
 export interface ScreensState {
   /** How to pair one; null: the network was not asked for. */
-  pairing: { address: string; code: string; /** SVG of the address with the code. */ qr: string; lockedUntil: string | null } | null;
+  pairing: {
+    address: string;
+    code: string;
+    /** SVG of the address with the code. */ qr: string;
+    lockedUntil: string | null;
+    openUntil: string | null;
+  } | null;
   screens: Screen[];
 }
 
@@ -26,7 +32,7 @@ export class ScreensController {
 
   @Post('code')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Draw another pairing code' })
+  @ApiOperation({ summary: 'Draw another pairing code, and open pairing for ten minutes' })
   async renew(@Res({ passthrough: true }) response: Response): Promise<ScreensState> {
     atTheBench(response);
     this.screens.renewCode();
@@ -43,12 +49,13 @@ export class ScreensController {
 
   private async state(): Promise<ScreensState> {
     const { network, code } = this.screens;
-    const locked = this.screens.lockedUntil();
+    const iso = (at: number | null): string | null => (at === null ? null : new Date(at).toISOString());
     const pairing = network && {
       address: pairingAddress(network),
       code,
       qr: await qrCode.toString(pairingAddress(network, code), { type: 'svg', margin: 2 }),
-      lockedUntil: locked === null ? null : new Date(locked).toISOString(),
+      lockedUntil: iso(this.screens.lockedUntil()),
+      openUntil: iso(this.screens.openUntil()),
     };
     return { pairing, screens: await this.screens.all() };
   }

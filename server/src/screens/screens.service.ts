@@ -1,7 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { setTimeout as wait } from 'node:timers/promises';
 import { Inject, Injectable } from '@nestjs/common';
-import { Sequelize } from 'sequelize-typescript';
+import { Writes } from '../database/writes.js';
 import { ScreenRow } from '../database/models.js';
 import { notFound } from '../http/errors.js';
 import { LiveService } from '../live/live.service.js';
@@ -17,7 +17,11 @@ export interface Screen {
   seenAt: string;
 }
 
-export type Pairing = { kind: 'paired'; token: string } | { kind: 'wrong'; left: number } | { kind: 'locked'; untilMs: number };
+export type Pairing =
+  { kind: 'paired'; token: string } | { kind: 'closed' } | { kind: 'wrong'; left: number } | { kind: 'locked'; untilMs: number };
+
+/** So long a screen can be paired after the start, or after it was asked for: not whenever somebody in the network tries. */
+const OPEN_MS = 10 * 60_000;
 
 /** That a screen is still there is written down at most so often. */
 const SEEN_EVERY_MS = 60_000;
@@ -28,12 +32,13 @@ const hashOf = (token: string): string => createHash('sha256').update(token).dig
 @Injectable()
 export class ScreensService {
   private readonly pairing = new PairingCode();
+  private openUntilMs = Date.now() + OPEN_MS;
   private readonly written = new Map<string, number>();
   /** Told when the code changes: the terminal shows it. */
   onNewCode: (code: string) => void = () => undefined;
 
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly live: LiveService,
     @Inject(NETWORK) readonly network: Network | null,
   ) {}
@@ -46,8 +51,15 @@ export class ScreensService {
     return this.pairing.lockedUntil(Date.now());
   }
 
+  /** Moment until which a screen can be paired; null: pairing is closed. */
+  openUntil(): number | null {
+    return Date.now() < this.openUntilMs ? this.openUntilMs : null;
+  }
+
+  /** Draws another code and opens pairing for some minutes. */
   renewCode(): void {
     this.pairing.renew();
+    this.openUntilMs = Date.now() + OPEN_MS;
     this.tell();
   }
 
@@ -58,6 +70,7 @@ export class ScreensService {
 
   /** Pairs a screen by the code it typed; what is wrong is answered slowly. */
   async pair(code: string, name: string): Promise<Pairing> {
+    if (this.openUntil() === null) return { kind: 'closed' };
     const attempt = this.pairing.attempt(code, Date.now());
     if (attempt.kind === 'locked') {
       this.tell();
@@ -69,7 +82,7 @@ export class ScreensService {
     }
     const token = randomBytes(32).toString('base64url');
     const now = new Date().toISOString();
-    await this.sequelize.transaction((transaction) =>
+    await this.writes.transaction((transaction) =>
       ScreenRow.create({ id: randomUUID(), name, tokenHash: hashOf(token), pairedAt: now, seenAt: now }, { transaction }),
     );
     this.tell();
@@ -83,14 +96,15 @@ export class ScreensService {
     if (!row) return null;
     if (Date.now() - (this.written.get(row.id) ?? 0) > SEEN_EVERY_MS) {
       this.written.set(row.id, Date.now());
-      await row.update({ seenAt: new Date().toISOString() });
+      // who asks need not wait for it, and a full disk must not lock a screen out
+      this.writes.transaction((transaction) => row.update({ seenAt: new Date().toISOString() }, { transaction })).catch(() => undefined);
     }
     return row.id;
   }
 
   /** Sends a screen away: what it asks for is refused from now on, and its open line is cut. */
   async revoke(id: string): Promise<void> {
-    const gone = await this.sequelize.transaction((transaction) => ScreenRow.destroy({ where: { id }, transaction }));
+    const gone = await this.writes.transaction((transaction) => ScreenRow.destroy({ where: { id }, transaction }));
     if (gone === 0) throw notFound('paired screen', id);
     this.live.cut(id);
     this.tell();

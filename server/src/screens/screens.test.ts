@@ -11,8 +11,9 @@ const LAN = '192.168.1.20:4170';
 let app: NestExpressApplication;
 let file: string;
 let end: () => Promise<void>;
+let stop: () => Promise<void>;
 beforeAll(async () => {
-  ({ app, file, end } = await testApp(undefined, { addresses: ['192.168.1.20'], port: 4170 }));
+  ({ app, file, stop, end } = await testApp(undefined, { addresses: ['192.168.1.20'], port: 4170 }));
   await app.listen(0, '127.0.0.1');
 });
 afterAll(() => end());
@@ -135,13 +136,14 @@ describe('pairing', () => {
 
   test('stays paired when the server starts anew; off the network nothing of it is answered', async () => {
     const cookie = await pair('Old tablet');
+    await stop();
     const again = await testApp(file, { addresses: ['192.168.1.20'], port: 4170 });
     await request(again.app.getHttpServer()).get('/api/log').set('Host', LAN).set('Cookie', cookie).expect(200);
-    await again.app.close();
+    await again.stop();
     const alone = await testApp(file);
     await request(alone.app.getHttpServer()).get('/api/log').set('Host', LAN).set('Cookie', cookie).expect(403);
     expect((await request(alone.app.getHttpServer()).get('/api/screens')).body.pairing).toBeNull();
-    await alone.app.close();
+    await alone.stop();
   });
 });
 

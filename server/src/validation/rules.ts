@@ -1,7 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
-import { isDate, isClock, isLocalDateTime, isMoment } from '@eveningtide/core/units';
-import { Type, type ClassConstructor } from 'class-transformer';
+import { FIRST_DAY, LAST_DAY, isClock, isWithinReach, isLocalDateTime, isMoment } from '@eveningtide/core/units';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -17,8 +16,8 @@ import {
   Min,
   ValidateBy,
   ValidateIf,
-  ValidateNested,
 } from 'class-validator';
+import { holds, type Shape } from './nested.js';
 
 /**
  * The few kinds of field that everything is made of. Each says in its message what is allowed; the value and the
@@ -42,6 +41,13 @@ export const OrNull = () =>
   described(
     { nullable: true },
     ValidateIf((_object, value) => value !== null),
+  );
+
+/** Missing, or what the other decorators say. */
+export const Missing = () =>
+  described(
+    { required: false },
+    ValidateIf((_object, value) => value !== undefined),
   );
 
 export const Id = () =>
@@ -119,19 +125,23 @@ export const Colour = () =>
 
 const text = (test: (value: string) => boolean) => (value: unknown) => typeof value === 'string' && test(value);
 
-export const Day = () => described({ type: 'string', format: 'date' }, passes('day', text(isDate), 'a day as YYYY-MM-DD'));
+/** Days that a plan can reckon with; a slip of the finger must not send it to the end of time. */
+const REACH = `from ${FIRST_DAY} to ${LAST_DAY}`;
+const inReach = (test: (value: string) => boolean) => text((value) => test(value) && isWithinReach(value.slice(0, 10)));
+
+export const Day = () => described({ type: 'string', format: 'date' }, passes('day', text(isWithinReach), `a day as YYYY-MM-DD, ${REACH}`));
 export const Clock = () =>
   described({ type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' }, passes('clock', text(isClock), 'a time as HH:mm'));
 export const LocalDateTime = () =>
   described(
     { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3]):[0-5]\\d$' },
-    passes('localDateTime', text(isLocalDateTime), 'a time as YYYY-MM-DDTHH:mm'),
+    passes('localDateTime', inReach(isLocalDateTime), `a time as YYYY-MM-DDTHH:mm, ${REACH}`),
   );
 
 export const Moment = () =>
   described(
     { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3])(:[0-5]\\d){2}$' },
-    passes('moment', text(isMoment), 'a time as YYYY-MM-DDTHH:mm:ss'),
+    passes('moment', inReach(isMoment), `a time as YYYY-MM-DDTHH:mm:ss, ${REACH}`),
   );
 
 /** A step as it is done: its id, and the round behind it from the second on. */
@@ -148,23 +158,21 @@ export const StepName = () =>
   );
 
 /** A list of objects of one class. */
-export const ListOf = (type: () => ClassConstructor<object>, most = MOST_ITEMS) =>
+export const ListOf = (type: () => Shape, most = MOST_ITEMS) =>
   described(
     { type: () => [type()], maxItems: most },
     IsArray({ message: 'a list' }),
     ArrayMaxSize(most, { message: `at most ${String(most)} entries` }),
-    ValidateNested({ each: true, message: 'objects' }),
-    Type(type),
+    holds(type, true),
   );
 
 /** One object of a class. */
-export const OneOf = (type: () => ClassConstructor<object>) =>
+export const OneOf = (type: () => Shape) =>
   described(
     // Swagger knows a lazy class by the function's name, which must be `type`
     { type: () => type() },
     passes('object', (v) => typeof v === 'object' && v !== null && !Array.isArray(v), 'an object'),
-    ValidateNested(),
-    Type(type),
+    holds(type, false),
   );
 
 export const Words = (most = 50) =>

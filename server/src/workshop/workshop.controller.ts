@@ -1,7 +1,9 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Sequelize } from 'sequelize-typescript';
+import { Writes } from '../database/writes.js';
+import { workshopFaults } from '@eveningtide/core/plan-file';
 import { StaleWriteException } from '../http/errors.js';
+import { refuseFaults } from '../validation/faults.js';
 import { SaveWorkshopDto } from './workshop.dto.js';
 import { WorkshopStore, type StoredWorkshop } from './workshop.store.js';
 
@@ -9,7 +11,7 @@ import { WorkshopStore, type StoredWorkshop } from './workshop.store.js';
 @Controller('api/workshop')
 export class WorkshopController {
   constructor(
-    private readonly sequelize: Sequelize,
+    private readonly writes: Writes,
     private readonly store: WorkshopStore,
   ) {}
 
@@ -22,7 +24,8 @@ export class WorkshopController {
   @Put()
   @ApiOperation({ summary: 'Save the workshop; a stale version is refused with 409 and what is stored' })
   save(@Body() body: SaveWorkshopDto): Promise<StoredWorkshop> {
-    return this.sequelize.transaction(async (transaction) => {
+    refuseFaults(workshopFaults('workshop', body.workshop));
+    return this.writes.transaction(async (transaction) => {
       const stored = await this.store.read(transaction);
       if (stored.version !== body.version) throw new StaleWriteException('The workshop', body.version, stored);
       await this.store.write(body.workshop, body.version + 1, transaction);

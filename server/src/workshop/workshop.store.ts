@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { DEFAULT_WORKSHOP, type Workshop } from '@eveningtide/core/schedule';
 import type { Transaction } from 'sequelize';
 import type { ModelCtor } from 'sequelize-typescript';
+import { openRows, type Rows } from '../database/rows.js';
 import { DryingPlaceRow, SingleDateRow, WeeklyEveningRow, WorkshopRow } from '../database/models.js';
 
 export interface StoredWorkshop {
@@ -15,46 +16,8 @@ const LISTS: ModelCtor[] = [WeeklyEveningRow, SingleDateRow, DryingPlaceRow];
 /** Reads and writes the one workshop. Before it was ever saved, it is the default at version 0. */
 @Injectable()
 export class WorkshopStore {
-  async read(transaction?: Transaction): Promise<StoredWorkshop> {
-    const options = { transaction: transaction ?? null };
-    const row = await WorkshopRow.findByPk(ONLY, options);
-    if (!row) return { version: 0, workshop: DEFAULT_WORKSHOP };
-    const inOrder = { ...options, order: [['position', 'ASC']] as [string, string][] };
-    const [weekly, dates, places] = [
-      await WeeklyEveningRow.findAll(inOrder),
-      await SingleDateRow.findAll(inOrder),
-      await DryingPlaceRow.findAll(inOrder),
-    ];
-    return {
-      version: row.version,
-      workshop: {
-        weekly: weekly.map(({ weekday, start, end }) => ({ weekday, start, end })),
-        dates: dates.map(({ date, start, end }) => ({ date, start, end })),
-        climate: {
-          evening: { tempC: row.eveningTempC, rhPct: row.eveningRhPct },
-          night: { tempC: row.nightTempC, rhPct: row.nightRhPct },
-          places: places.map(({ id, name, tempC, rhPct, models }) => ({ id, name, air: { tempC, rhPct }, models })),
-        },
-        daylight: {
-          by: row.daylightBy as Workshop['daylight']['by'],
-          start: row.daylightStart,
-          end: row.daylightEnd,
-          latitudeDeg: row.latitudeDeg,
-          noon: row.noon,
-        },
-        careful: row.careful,
-        airbrushCleanMin: row.airbrushCleanMin,
-        dropsPerMl: row.droppers as Workshop['dropsPerMl'],
-        equipment: row.equipment as Workshop['equipment'],
-        room: row.room as Workshop['room'],
-        display: row.display as Workshop['display'],
-        schools: row.schools as Workshop['schools'],
-        rules: row.rules as Workshop['rules'],
-        measuring: row.measuring as Workshop['measuring'],
-        planning: row.planning as Workshop['planning'],
-        learning: row.learning as Workshop['learning'],
-      },
-    };
+  read(transaction?: Transaction): Promise<StoredWorkshop> {
+    return workshopIn(openRows(transaction));
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {
@@ -114,4 +77,40 @@ export class WorkshopStore {
       { transaction },
     );
   }
+}
+
+export async function workshopIn(rows: Rows): Promise<StoredWorkshop> {
+  const [row] = await rows(WorkshopRow, ['id']);
+  if (!row) return { version: 0, workshop: DEFAULT_WORKSHOP };
+  const [weekly, dates, places] = [await rows(WeeklyEveningRow), await rows(SingleDateRow), await rows(DryingPlaceRow)];
+  return {
+    version: row.version,
+    workshop: {
+      weekly: weekly.map(({ weekday, start, end }) => ({ weekday, start, end })),
+      dates: dates.map(({ date, start, end }) => ({ date, start, end })),
+      climate: {
+        evening: { tempC: row.eveningTempC, rhPct: row.eveningRhPct },
+        night: { tempC: row.nightTempC, rhPct: row.nightRhPct },
+        places: places.map(({ id, name, tempC, rhPct, models }) => ({ id, name, air: { tempC, rhPct }, models })),
+      },
+      daylight: {
+        by: row.daylightBy as Workshop['daylight']['by'],
+        start: row.daylightStart,
+        end: row.daylightEnd,
+        latitudeDeg: row.latitudeDeg,
+        noon: row.noon,
+      },
+      careful: row.careful,
+      airbrushCleanMin: row.airbrushCleanMin,
+      dropsPerMl: row.droppers as Workshop['dropsPerMl'],
+      equipment: row.equipment as Workshop['equipment'],
+      room: row.room as Workshop['room'],
+      display: row.display as Workshop['display'],
+      schools: row.schools as Workshop['schools'],
+      rules: row.rules as Workshop['rules'],
+      measuring: row.measuring as Workshop['measuring'],
+      planning: row.planning as Workshop['planning'],
+      learning: row.learning as Workshop['learning'],
+    },
+  };
 }

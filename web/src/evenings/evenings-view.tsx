@@ -7,6 +7,7 @@ import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { PartTabs } from '../ui/part-tabs.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
+import { countWords } from '../pieces/words.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useImprovement } from '../workers/use-improvement.js';
@@ -74,20 +75,22 @@ export function EveningsView() {
   const { plan, originDate, bounds } = outlook;
   const { planning } = workshop.workshop;
   const handsOn = plan.placed.reduce((sum, p) => sum + p.endMin - p.startMin, 0);
+  // what no plan can beat tells of plans in which everything is done: beside one that leaves steps out it would contradict it
+  const isWhole = plan.unplaced.length === 0;
+  const least = bounds.finishMin;
   const figures = [
     {
       value: String(plan.eveningsUsed),
-      what: `${plan.eveningsUsed === 1 ? 'evening' : 'evenings'}, at least ${String(bounds.evenings)}`,
+      what: `${plan.eveningsUsed === 1 ? 'evening' : 'evenings'}${isWhole ? `, at least ${String(bounds.evenings)}` : ''}`,
     },
-    {
-      value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin),
-      what:
-        bounds.finishMin === null || bounds.finishMin === Infinity
-          ? 'all done'
-          : `all done, not before ${days.dayOf(originDate, bounds.finishMin)}`,
-    },
+    isWhole
+      ? {
+          value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin),
+          what: least === null || least === Infinity ? 'all done' : `all done, not before ${days.dayOf(originDate, least)}`,
+        }
+      : { value: '–', what: `${countWords(plan.unplaced.length, 'step')} without an evening` },
     { value: formatMinutes(handsOn), what: 'hands-on' },
-    { value: String(plan.cleanings.length), what: 'cleanings' },
+    { value: String(plan.cleanings.length), what: plan.cleanings.length === 1 ? 'cleaning' : 'cleanings' },
   ];
   const close = (): void => {
     setAsked(null);

@@ -1,5 +1,5 @@
 import { keptPlan } from '@eveningtide/core/schedule';
-import { changedEvenings, eveningsOf, type PlannedEvenings } from '@eveningtide/core/solver';
+import { changedEvenings, eveningsOf, type Bounds, type Cost, type PlannedEvenings } from '@eveningtide/core/solver';
 import { formatNumber } from '@eveningtide/core/units';
 import { Square } from 'lucide-react';
 import { countWords } from '../pieces/words.js';
@@ -45,16 +45,16 @@ export function ImprovePanel({ improver, onLeave }: { improver: Improver; onLeav
           <p className="text-ink-2">
             {best ? (
               <>
-                Best so far <b className="text-ink">{countWords(best.cost.evenings, 'evening')}</b> (at least {best.bounds.evenings} by any
-                plan), done <b className="text-ink">{days.when(given.originDate, best.cost.finishMin)}</b>
-                {best.bounds.finishMin !== null && <> (not before {days.when(given.originDate, best.bounds.finishMin)})</>},{' '}
-                {best.plan.cleanings.length} cleanings, {formatNumber(best.cost.idleMin, 0)} min idle.
+                Best so far <b className="text-ink">{countWords(best.cost.evenings, 'evening')}</b>
+                {best.cost.unplaced === 0 && <> (at least {best.bounds.evenings} by any plan)</>},{' '}
+                <Done originDate={given.originDate} cost={best.cost} bounds={best.bounds} />,{' '}
+                {countWords(best.plan.cleanings.length, 'cleaning')}, {formatNumber(best.cost.idleMin, 0)} min idle.
               </>
             ) : (
               'The first plan is on its way.'
             )}{' '}
-            Now: {countWords(before.evenings, 'evening')}, done {days.when(outlook.originDate, before.finishMin)},{' '}
-            {outlook.plan.cleanings.length} cleanings, {formatNumber(before.idleMin, 0)} min idle.
+            Now: {countWords(before.evenings, 'evening')}, <Done originDate={outlook.originDate} cost={before} />,{' '}
+            {countWords(outlook.plan.cleanings.length, 'cleaning')}, {formatNumber(before.idleMin, 0)} min idle.
           </p>
           {best?.proven && <p className="font-semibold text-tide">Proven: no plan is done sooner or in fewer evenings.</p>}
           <p role="status" className="sr-only">
@@ -106,6 +106,19 @@ export function ImprovePanel({ improver, onLeave }: { improver: Improver; onLeav
         </div>
       )}
     </section>
+  );
+}
+
+/** When all is done, and what no plan can beat; with steps that find no place there is no such day. */
+function Done({ originDate, cost, bounds }: { originDate: string; cost: Cost; bounds?: Bounds }) {
+  const days = useDays();
+  if (cost.unplaced > 0) return <b className="text-brick">{countWords(cost.unplaced, 'step')} find no evening</b>;
+  const least = bounds?.finishMin ?? null;
+  return (
+    <>
+      done <b className="text-ink">{days.when(originDate, cost.finishMin)}</b>
+      {least !== null && Number.isFinite(least) && <> (not before {days.when(originDate, least)})</>}
+    </>
   );
 }
 

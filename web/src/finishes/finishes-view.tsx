@@ -3,14 +3,13 @@ import { PIECE_KIND_NAMES } from '@eveningtide/core/subjects';
 import { GitCompare, Layers, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { countWords } from '../pieces/words.js';
-import { useDeleteFinishMutation, useFinishesQuery, usePiecesQuery, useSaveFinishMutation, type StoredFinish } from '../store/api.js';
+import { useDeleteFinishMutation, useFinishesQuery, usePiecesQuery, useRestoreDeletedMutation, type StoredFinish } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { ApplyFinishDialog } from './apply-finish-dialog.js';
-import { toldWithUndo } from '../ui/told.js';
+import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
 
 /** Saved sequences, to be put onto other pieces and held side by side. */
 export function FinishesView() {
@@ -88,14 +87,16 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
   const newest = newestOf(finish);
   const { data: pieces = [] } = usePiecesQuery();
   const [remove] = useDeleteFinishMutation();
-  const [save] = useSaveFinishMutation();
+  const [restore] = useRestoreDeletedMutation();
   const users = pieces.filter(({ piece }) => piece.finish?.finishId === finish.id).map(({ piece }) => piece.name);
   const throwAway = async () => {
     try {
       await remove(finish.id).unwrap();
-      toldWithUndo(`${finish.name} taken away; pieces keep their steps`, () => save({ version: 0, finish }).unwrap());
-    } catch {
-      toast.error(`${finish.name} was not taken away: the server does not answer.`);
+      toldWithUndo(`${finish.name} deleted; pieces keep their steps`, () => restore({ kind: 'finish', id: finish.id }).unwrap(), {
+        description: KEPT_WORDS,
+      });
+    } catch (error) {
+      toldFailure(`${finish.name} was not deleted`, error);
     }
   };
   return (

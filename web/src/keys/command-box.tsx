@@ -22,6 +22,8 @@ const VIEWS = [
   { to: '/mixing?part=find', name: 'Mixing: find a recipe' },
   { to: '/mixing?part=kept', name: 'Mixing: kept mixes' },
   { to: '/finishes', name: 'Finishes' },
+  { to: '/log', name: 'Log' },
+  { to: '/deleted', name: 'Recently deleted' },
   { to: '/handbook', name: 'Handbook: rules' },
   { to: '/handbook?part=effects', name: 'Handbook: effects' },
   { to: '/handbook?part=techniques', name: 'Handbook: techniques' },

@@ -22,8 +22,9 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
     setChanged((now) => ({ ...now, ...patch }));
   };
   const addPictures = async (files: readonly File[]): Promise<void> => {
-    const added = await add(files);
-    setChanged((now) => ({ ...now, pictures: [...now.pictures, ...added] }));
+    await add(files, (picture) => {
+      setChanged((now) => ({ ...now, pictures: [...now.pictures, picture] }));
+    });
   };
   const needsReason = isAside && reason.trim() === '';
   const byClock = minutesTaken({ ...changed, tookMin: null });

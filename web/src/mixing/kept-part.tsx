@@ -5,7 +5,7 @@ import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useDeleteMixMutation, useMixesQuery, usePiecesQuery, type StoredMix } from '../store/api.js';
+import { useDeleteMixMutation, useMixesQuery, usePiecesQuery, useRestoreDeletedMutation, type StoredMix } from '../store/api.js';
 import { EMPTY_CUP, cupActions } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -15,11 +15,10 @@ import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { ChangeDialog } from './change-dialog.js';
 import { Labels, type Label } from './labels.js';
-import { stepsUsing, useBringBackMix } from './use-bring-back-mix.js';
 import { MixColourDialog } from './mix-colour-dialog.js';
 import { useBench } from './use-bench.js';
 import { recipeWords } from './words.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
 
 /** Mixes that were kept: recipes, and cups that were made, with everything done to them since. */
 export function KeptPart() {
@@ -102,15 +101,14 @@ function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void
   const days = useDays();
   const { data: pieces } = usePiecesQuery();
   const [remove] = useDeleteMixMutation();
-  const bringBack = useBringBackMix();
+  const [restore] = useRestoreDeletedMutation();
   const colour = colourShown(mix, supplies);
   const users = pieces?.filter(({ piece }) => piece.steps.some(({ mixId }) => mixId === mix.id)).map(({ piece }) => piece.name) ?? [];
   const throwAway = async (): Promise<void> => {
-    const used = stepsUsing(pieces?.map(({ piece }) => piece) ?? [], mix.id);
     try {
       await remove(mix.id).unwrap();
-      toldWithUndo(`${mix.name} taken away`, () => bringBack(mix, used), {
-        description: users.length > 0 ? `Steps of ${users.join(', ')} keep paint and dilution.` : undefined,
+      toldWithUndo(`${mix.name} deleted`, () => restore({ kind: 'mix', id: mix.id }).unwrap(), {
+        description: `${users.length > 0 ? `Steps of ${users.join(', ')} keep paint and dilution. ` : ''}${KEPT_WORDS}`,
       });
     } catch (error) {
       toldFailure('The mix stays', error);

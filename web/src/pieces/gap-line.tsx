@@ -1,4 +1,4 @@
-import { type PieceOutlook } from '@eveningtide/core/schedule';
+import { waitAfter, type PieceOutlook } from '@eveningtide/core/schedule';
 import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
 import { ebbPath } from '../ui/ebb.js';
 import { useDays } from '../ui/days.js';
@@ -24,12 +24,11 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
   const report = own.reports[index];
   const next = own.reports[index + 1];
   if (!outlook || !report) return null;
-  const readyMin = report.ripening?.recoatFromMin ?? null;
-  const held = next?.heldUpBy === index ? next : null;
-  const waits = held ? held.earliestMin : readyMin;
+  const wait = waitAfter(own, index);
+  const waits = wait?.readyMin ?? null;
   const nextDay = next ? dateOf(outlook.originDate, next.startMin) : null;
   const overnight = nextDay !== null && nextDay !== dateOf(outlook.originDate, report.endMin);
-  const closes = held?.closesMin ?? null;
+  const closes = wait?.closesMin ?? null;
   const back = report.takeBack;
   const backWords = back
     ? `undo with ${solventWords(back.withSolvent)} ${Number.isFinite(back.untilMin) ? formatMinutes(back.untilMin - report.endMin) : 'until sealed'}`

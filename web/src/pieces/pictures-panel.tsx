@@ -2,6 +2,7 @@ import type { Picture, Piece, Pin } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { ImagePlus, MapPin, X } from 'lucide-react';
 import { useRef, useState, type MouseEvent } from 'react';
+import { pictureAdded } from '../store/add-pictures.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -14,13 +15,6 @@ export function PicturesPanel({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const input = useRef<HTMLInputElement>(null);
   const { add, isAdding } = useAddPictures();
-  const set = (pictures: Picture[]) => {
-    dispatch(editorActions.patched({ pictures }));
-  };
-  const addAll = async (files: readonly File[]) => {
-    const added = await add(files);
-    if (added.length > 0) set([...piece.pictures, ...added]);
-  };
   return (
     <Panel
       title="Pictures"
@@ -39,10 +33,10 @@ export function PicturesPanel({ piece }: { piece: Piece }) {
           piece={piece}
           picture={picture}
           onChange={(given) => {
-            set(piece.pictures.map((one) => (one.id === picture.id ? { ...one, ...given } : one)));
+            dispatch(editorActions.picturePatched({ id: picture.id, patch: given }));
           }}
           onRemove={() => {
-            set(piece.pictures.filter((one) => one.id !== picture.id));
+            dispatch(editorActions.pictureRemoved(picture.id));
           }}
         />
       ))}
@@ -56,7 +50,7 @@ export function PicturesPanel({ piece }: { piece: Piece }) {
         onChange={(event) => {
           const files = [...(event.target.files ?? [])];
           event.target.value = '';
-          void addAll(files);
+          void add(files, (picture) => dispatch(pictureAdded(piece.id, picture)));
         }}
       />
       <Button

@@ -1,6 +1,7 @@
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
+import { waitAfter } from '@eveningtide/core/schedule';
 import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece } from '@eveningtide/core/subjects';
 import { formatMinutes } from '@eveningtide/core/units';
 import { ArrowLeft, Printer } from 'lucide-react';
@@ -113,7 +114,7 @@ function StepTable({ piece }: { piece: Piece }) {
     <table className="my-2 w-full border-collapse text-left">
       <thead>
         <tr className="border-b border-line-strong text-[0.8125rem] text-ink-2">
-          {['', 'Step', 'With', 'Zones', 'When', 'Next coat after'].map((head) => (
+          {['', 'Step', 'With', 'Zones', 'When', 'Next may come after'].map((head) => (
             <th key={head} scope="col" className="py-0.5 pr-2 font-normal">
               {head}
             </th>
@@ -127,6 +128,7 @@ function StepTable({ piece }: { piece: Piece }) {
           const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
           const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
           const report = own?.reports[at];
+          const wait = own ? waitAfter(own, at) : null;
           const group = piece.groups.find((one) => one.id === step.groupId);
           return (
             <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
@@ -159,9 +161,11 @@ function StepTable({ piece }: { piece: Piece }) {
                     .map((member) => member.label)
                     .join(', ')}`}
               </td>
-              <td className="py-1 pr-2 whitespace-nowrap">{outlook && report ? days.when(outlook.originDate, report.startMin) : ''}</td>
+              <td className="py-1 pr-2 whitespace-nowrap">
+                {outlook && report && (own?.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
+              </td>
               <td className="py-1 whitespace-nowrap">
-                {report?.ripening ? formatMinutes(report.ripening.recoatFromMin - report.endMin) : ''}
+                {wait && report && (Number.isFinite(wait.readyMin) ? formatMinutes(wait.readyMin - report.endMin) : 'never in this air')}
               </td>
             </tr>
           );

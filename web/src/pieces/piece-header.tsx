@@ -1,11 +1,12 @@
-import { formatMinutes } from '@eveningtide/core/units';
+import { finishOf, type Finish } from '@eveningtide/core/schedule';
+import { dateOf, formatMinutes } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
 import { editorActions, type SaveState } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
-import { useDays } from '../ui/days.js';
+import { useDays, type Days } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { PieceMenu } from './piece-menu.js';
 import { countWords } from './words.js';
@@ -16,7 +17,8 @@ export function PieceHeader({ piece }: { piece: Piece }) {
   const { outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
   const days = useDays();
-  const last = own?.reports.at(-1);
+  const finish = own ? finishOf(own) : null;
+  const homeless = own?.placed.filter((isPlaced) => !isPlaced).length ?? 0;
   const snags = own?.findings.filter((f) => f.severity === 'snag' && f.waived === null).length ?? 0;
   const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
   const facts = [
@@ -49,15 +51,16 @@ export function PieceHeader({ piece }: { piece: Piece }) {
             {snags > 0 && <b className="text-brick">{countWords(snags, 'snag')}</b>}
           </p>
         </div>
-        {outlook && last && (
+        {outlook && (finish || homeless > 0) && (
           <p className="text-right text-ink-2">
-            done
+            {finish ? 'painted' : 'not done'}
             <Link
               to="/evenings"
               className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink"
             >
-              {days.dayOf(outlook.originDate, last.endMin)}
+              {finish ? days.dayOf(outlook.originDate, finish.paintedMin) : `${countWords(homeless, 'step')} without an evening`}
             </Link>
+            {finish && dryWords(finish, outlook.originDate, days)}
           </p>
         )}
         <div className="no-print flex flex-col items-end gap-1">
@@ -81,6 +84,12 @@ export function PieceHeader({ piece }: { piece: Piece }) {
       <Conflict />
     </header>
   );
+}
+
+/** What is said under the day of the last step: when all is dry. */
+function dryWords({ paintedMin, dryMin }: Finish, originDate: string, days: Days): string {
+  if (!Number.isFinite(dryMin)) return 'does not dry in this air';
+  return dateOf(originDate, dryMin) === dateOf(originDate, paintedMin) ? 'dry the same day' : `dry ${days.dayOf(originDate, dryMin)}`;
 }
 
 function Part({ to, name, count }: { to: string; name: string; count: number | null }) {
@@ -107,12 +116,13 @@ const SAVE_WORDS: Record<SaveState, string> = {
 };
 
 function SaveLine() {
-  const { save, refusal } = useAppSelector((state) => state.editor);
+  const { save, refusal, trouble } = useAppSelector((state) => state.editor);
   const bad = save === 'offline' || save === 'conflict' || save === 'refused';
   return (
     <p role="status" className={`max-w-72 text-right text-[0.8125rem] ${bad ? 'font-semibold text-brick' : 'text-ink-2'}`}>
-      {SAVE_WORDS[save]}
+      {save === 'offline' && trouble !== null ? 'Not saved; kept here, trying again' : SAVE_WORDS[save]}
       {save === 'refused' && refusal ? `: ${refusal}` : ''}
+      {save === 'offline' && trouble !== null ? `: ${trouble}` : ''}
     </p>
   );
 }

@@ -1,17 +1,18 @@
+import { finishOf } from '@eveningtide/core/schedule';
 import { substrateById, PIECE_KIND_NAMES, type Piece } from '@eveningtide/core/subjects';
 import { Plus, Trash2 } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
-import { toast } from 'sonner';
-import { useDeletePieceMutation, usePiecesQuery, useRestorePieceMutation, type StoredPiece } from '../store/api.js';
+import { useDeletePieceMutation, usePiecesQuery, useRestoreDeletedMutation, type StoredPiece } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { useDays } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { FinishWords } from './finish-words.js';
 import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
 import { countWords } from './words.js';
-import { toldWithUndo } from '../ui/told.js';
+import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
 
 export function PiecesView() {
   const { data, isLoading, isError, refetch } = usePiecesQuery();
@@ -28,6 +29,9 @@ export function PiecesView() {
         <div className="flex items-center gap-3">
           <Link to="/finishes" className="underline">
             Finishes
+          </Link>
+          <Link to="/deleted" className="underline">
+            Recently deleted
           </Link>
           <PlanFileMenu />
           <Button
@@ -91,15 +95,15 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
   const { outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
   const [remove] = useDeletePieceMutation();
-  const [restore] = useRestorePieceMutation();
-  const last = own?.reports.at(-1);
+  const [restore] = useRestoreDeletedMutation();
+  const finish = own ? finishOf(own) : null;
   const days = useDays();
   const throwAway = async () => {
     try {
       await remove(piece.id).unwrap();
-      toldWithUndo(`${piece.name} put aside`, () => restore(piece.id).unwrap());
-    } catch {
-      toast.error(`${piece.name} was not put aside: the server does not answer.`);
+      toldWithUndo(`${piece.name} deleted`, () => restore({ kind: 'piece', id: piece.id }).unwrap(), { description: KEPT_WORDS });
+    } catch (error) {
+      toldFailure(`${piece.name} was not deleted`, error);
     }
   };
   return (
@@ -122,10 +126,10 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
         <Trouble pieceId={piece.id} />
       </div>
       <p className="text-ink-2">
-        {outlook && last ? (
-          <>
-            done <b className="font-semibold text-ink">{days.dayOf(outlook.originDate, last.endMin)}</b>
-          </>
+        {outlook && finish ? (
+          <FinishWords finish={finish} originDate={outlook.originDate} days={days} />
+        ) : own && own.reports.length > 0 ? (
+          <b className="text-brick">{countWords(own.placed.filter((isPlaced) => !isPlaced).length, 'step')} without an evening</b>
         ) : piece.archivedOn !== null ? (
           <>archived {days.day(piece.archivedOn)}</>
         ) : (
@@ -136,7 +140,7 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
         <PieceMenu stored={stored} />
         <button
           type="button"
-          aria-label={`Put ${piece.name} aside`}
+          aria-label={`Delete ${piece.name}`}
           className="rounded-sm p-2 hover:bg-ground"
           onClick={() => {
             void throwAway();

@@ -40,7 +40,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, head, finding
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
     dispatch(editorActions.stepRemoved(step.id));
-    toldWithUndo(`Step ${String(index + 1)} taken out`, () => dispatch(editorActions.undone()), { brief: true });
+    toldWithUndo(`Step ${String(index + 1)} taken out`, () => dispatch(editorActions.stepPutBack({ pieceId: piece.id, step, at: index })));
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {

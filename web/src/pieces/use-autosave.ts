@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { refusalOf, useSavePieceMutation } from '../store/api.js';
+import { SCREEN, refusalOf, useSavePieceMutation } from '../store/api.js';
 import { dropDraft, keepDraft } from '../store/drafts.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
@@ -17,7 +17,7 @@ export function useAutosave(): void {
   useEffect(() => {
     if (!piece) return;
     if (save === 'saved') dropDraft(piece.id);
-    else keepDraft(piece, version);
+    else keepDraft(piece, version, SCREEN);
   }, [piece, version, save]);
 
   useEffect(() => {
@@ -35,7 +35,11 @@ export function useAutosave(): void {
           .catch((error: unknown) => {
             const refusal = refusalOf(error);
             if (refusal?.status === 409 && refusal.data.stored) dispatch(editorActions.conflicted(refusal.data.stored));
-            else dispatch(editorActions.saveFailed({ refusal: refusal && refusal.status < 500 ? refusal.data.message : null }));
+            else {
+              const message = refusal?.data.message ?? null;
+              const isFinal = refusal !== null && refusal.status < 500;
+              dispatch(editorActions.saveFailed({ refusal: isFinal ? message : null, trouble: isFinal ? null : message }));
+            }
           })
           .finally(() => {
             sending.current = false;

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { ScalePanel, useGrams } from '../devices/scale-panel.js';
 import { useBenchAir } from '../store/air.js';
 import { useWriteLog } from '../store/log.js';
-import { localMoment } from '../tonight/clock-words.js';
+import { benchMoment, benchOffsetMin } from '../store/bench-clock.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
@@ -33,7 +33,8 @@ export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: ()
       id: nanoid(16),
       kind: 'note',
       pieceId: piece.id,
-      startedAt: localMoment(),
+      startedAt: benchMoment(),
+      utcOffsetMin: benchOffsetMin(),
       air: air?.air ?? null,
       airFrom: air?.from ?? 'typed',
       note: `${note()}.`,

@@ -1,10 +1,16 @@
 import { plainBottle, type Bottle } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
-import { isDate } from '@eveningtide/core/units';
+import { isWithinReach } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useDeleteBottleMutation, usePiecesQuery, useSaveBottleMutation, type StoredBottle } from '../store/api.js';
+import {
+  useDeleteBottleMutation,
+  usePiecesQuery,
+  useRestoreDeletedMutation,
+  useSaveBottleMutation,
+  type StoredBottle,
+} from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Dialog } from '../ui/dialog.js';
@@ -14,8 +20,7 @@ import { TextField } from '../ui/text-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { BottleMeasures } from './bottle-measures.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
-import { useBringBack } from './use-bring-back.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
 
 /** A bottle nobody has named yet, of the usual size. */
 const NEW = plainBottle({ id: '', name: '', material: 'acrylic-matt', colour: '#8b8a88', sizeMl: 17, leftMl: 17 });
@@ -30,7 +35,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
   const set = (given: Partial<Bottle>) => {
     setBottle({ ...bottle, ...given });
   };
-  const bringBack = useBringBack();
+  const [restore] = useRestoreDeletedMutation();
   const tooMuch = bottle.sizeMl !== null && bottle.leftMl !== null && bottle.leftMl > bottle.sizeMl;
   const noName = bottle.name.trim() === '';
   const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { bottleId: bottle.id });
@@ -44,11 +49,10 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
     }
   };
   const throwAway = async () => {
-    const used = touches;
     try {
       await remove(bottle.id).unwrap();
       onClose();
-      toldWithUndo(`${bottle.name} taken off the shelf`, () => bringBack(bottle, used));
+      toldWithUndo(`${bottle.name} deleted`, () => restore({ kind: 'bottle', id: bottle.id }).unwrap(), { description: KEPT_WORDS });
     } catch (error) {
       toldFailure('The bottle stays', error);
     }
@@ -62,7 +66,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
           className="field figures"
           value={bottle[name] ?? ''}
           onChange={(event) => {
-            set({ [name]: isDate(event.target.value) ? event.target.value : null });
+            set({ [name]: isWithinReach(event.target.value) ? event.target.value : null });
           }}
         />
       )}

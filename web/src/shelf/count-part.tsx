@@ -45,15 +45,15 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
   const keep = async () => {
     const before = new Map(stored.map(({ bottle }) => [bottle.id, bottle]));
     try {
-      const saved = await save(counted).unwrap();
+      const saved = await save({ bottles: counted }).unwrap();
       setTyped({});
       toldWithUndo(`${countWords(saved.length, 'bottle')} counted`, () =>
-        save(
-          saved.flatMap(({ version, bottle }) => {
+        save({
+          bottles: saved.flatMap(({ version, bottle }) => {
             const was = before.get(bottle.id);
             return was ? [{ version, bottle: was }] : [];
           }),
-        ).unwrap(),
+        }).unwrap(),
       );
     } catch (error) {
       toldFailure('Nothing was kept', error);

@@ -2,7 +2,13 @@ import { MATERIALS, materialById, type OwnMaterial } from '@eveningtide/core/mat
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { useDeleteMaterialMutation, usePiecesQuery, useSaveMaterialMutation, type StoredMaterial } from '../store/api.js';
+import {
+  useDeleteMaterialMutation,
+  usePiecesQuery,
+  useRestoreDeletedMutation,
+  useSaveMaterialMutation,
+  type StoredMaterial,
+} from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { ColourField } from '../ui/colour-field.js';
@@ -11,7 +17,7 @@ import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
-import { toldFailure } from '../ui/told.js';
+import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
 
 const NEW: Omit<OwnMaterial, 'id'> = {
   name: '',
@@ -32,6 +38,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
   const { data: pieces } = usePiecesQuery();
   const [save, { isLoading }] = useSaveMaterialMutation();
   const [remove] = useDeleteMaterialMutation();
+  const [restore] = useRestoreDeletedMutation();
   const base = materialById(own.like);
   const set = (given: Partial<OwnMaterial>) => {
     setOwn({ ...own, ...given });
@@ -53,6 +60,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
     try {
       await remove(own.id).unwrap();
       onClose();
+      toldWithUndo(`${own.name} deleted`, () => restore({ kind: 'material', id: own.id }).unwrap(), { description: KEPT_WORDS });
     } catch (error) {
       told(error, `${own.name} stays`);
     }

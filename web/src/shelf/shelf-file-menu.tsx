@@ -102,7 +102,6 @@ export function ShelfFileMenu({ stored }: { stored: readonly StoredBottle[] }) {
 function Preview({ read, stored, onClose }: { read: FileRead & { name: string }; stored: readonly StoredBottle[]; onClose: () => void }) {
   const { data: materials = [] } = useMaterialsQuery();
   const [save, { isLoading }] = useSaveBottlesMutation();
-  const [saveMaterial] = useSaveMaterialMutation();
   const [remove] = useDeleteBottleMutation();
   const [refusal, setRefusal] = useState<string[]>([]);
   const before = new Map(stored.map((one) => [one.bottle.id, one]));
@@ -113,16 +112,16 @@ function Preview({ read, stored, onClose }: { read: FileRead & { name: string };
       const was = before.get(bottle.id);
       return was ? [{ version, bottle: was.bottle }] : [];
     });
-    if (changed.length > 0) await save(changed);
+    if (changed.length > 0) await save({ bottles: changed });
     for (const { bottle } of taken) if (!before.has(bottle.id)) await remove(bottle.id);
   };
   const take = async () => {
     try {
-      for (const material of read.materials) {
-        const was = materials.find((one) => one.material.id === material.id);
-        await saveMaterial({ version: was?.version ?? 0, material }).unwrap();
-      }
-      const taken = await save(read.bottles.map(({ bottle }) => ({ version: before.get(bottle.id)?.version ?? 0, bottle }))).unwrap();
+      const versionOf = (id: string): number => materials.find((one) => one.material.id === id)?.version ?? 0;
+      const taken = await save({
+        bottles: read.bottles.map(({ bottle }) => ({ version: before.get(bottle.id)?.version ?? 0, bottle })),
+        materials: read.materials.map((material) => ({ version: versionOf(material.id), material })),
+      }).unwrap();
       toldWithUndo(`${String(taken.length)} bottles taken from ${read.name}`, () => undo(taken));
       onClose();
     } catch (error) {

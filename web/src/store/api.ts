@@ -70,8 +70,17 @@ export interface PairedScreen {
 
 export interface ScreensState {
   /** How another is paired; null: the network was not asked for. */
-  pairing: { address: string; code: string; qr: string; lockedUntil: string | null } | null;
+  pairing: { address: string; code: string; qr: string; lockedUntil: string | null; /** Null: closed. */ openUntil: string | null } | null;
   screens: PairedScreen[];
+}
+
+/** What was deleted and can still be brought back. */
+export interface Deleted {
+  kind: 'piece' | 'bottle' | 'material' | 'mix' | 'finish';
+  id: string;
+  name: string;
+  /** ISO 8601, UTC. */
+  deletedAt: string;
 }
 
 /** What the server says when it refuses. */
@@ -86,7 +95,19 @@ export interface Refusal {
 /** Names this screen to the server, so that it is not told of its own changes. */
 export const SCREEN = nanoid(12);
 
-export const TAGS = ['devices', 'pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'backups', 'log', 'screens'] as const;
+export const TAGS = [
+  'devices',
+  'pieces',
+  'bottles',
+  'materials',
+  'mixes',
+  'finishes',
+  'workshop',
+  'backups',
+  'log',
+  'screens',
+  'deleted',
+] as const;
 export type Tag = (typeof TAGS)[number];
 
 /** This page was not fetched on the machine that the server runs on. */
@@ -154,24 +175,33 @@ export const api = createApi({
         }
       },
     }),
-    deletePiece: build.mutation<void, string>({ query: (id) => ({ url: `pieces/${id}`, method: 'DELETE' }), invalidatesTags: ['pieces'] }),
-    restorePiece: build.mutation<StoredPiece, string>({
-      query: (id) => ({ url: `pieces/${id}/restore`, method: 'POST' }),
-      invalidatesTags: ['pieces'],
+    deletePiece: build.mutation<void, string>({
+      query: (id) => ({ url: `pieces/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['pieces', 'deleted'],
+    }),
+    deleted: build.query<Deleted[], void>({ query: () => 'deleted', providesTags: ['deleted'] }),
+    // whatever used it has it again
+    restoreDeleted: build.mutation<void, Pick<Deleted, 'kind' | 'id'>>({
+      query: ({ kind, id }) => ({ url: `deleted/${kind}/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'log', 'deleted'],
+    }),
+    forgetDeleted: build.mutation<void, Pick<Deleted, 'kind' | 'id'>>({
+      query: ({ kind, id }) => ({ url: `deleted/${kind}/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['deleted', 'log'],
     }),
     saveBottle: build.mutation<StoredBottle, StoredBottle>({
       query: ({ version, bottle }) => ({ url: `bottles/${bottle.id}`, method: 'PUT', body: { version, bottle } }),
       invalidatesTags: ['bottles'],
     }),
     // all of them, or none
-    saveBottles: build.mutation<StoredBottle[], StoredBottle[]>({
-      query: (bottles) => ({ url: 'bottles', method: 'PUT', body: { bottles } }),
-      invalidatesTags: ['bottles'],
+    saveBottles: build.mutation<StoredBottle[], { bottles: readonly StoredBottle[]; materials?: readonly StoredMaterial[] }>({
+      query: (body) => ({ url: 'bottles', method: 'PUT', body }),
+      invalidatesTags: ['bottles', 'materials'],
     }),
     // steps and mixes that used the bottle lose it
     deleteBottle: build.mutation<void, string>({
       query: (id) => ({ url: `bottles/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['bottles', 'pieces', 'mixes'],
+      invalidatesTags: ['bottles', 'pieces', 'mixes', 'deleted'],
     }),
     saveMix: build.mutation<StoredMix, StoredMix>({
       query: ({ version, mix }) => ({ url: `mixes/${mix.id}`, method: 'PUT', body: { version, mix } }),
@@ -180,7 +210,7 @@ export const api = createApi({
     // steps that used the mix lose it
     deleteMix: build.mutation<void, string>({
       query: (id) => ({ url: `mixes/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['mixes', 'pieces'],
+      invalidatesTags: ['mixes', 'pieces', 'deleted'],
     }),
     // the list is patched in place: the bench must not flicker at each press
     saveEntry: build.mutation<StoredEntry, StoredEntry>({
@@ -217,7 +247,7 @@ export const api = createApi({
     }),
     deleteMaterial: build.mutation<void, string>({
       query: (id) => ({ url: `materials/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['materials'],
+      invalidatesTags: ['materials', 'deleted'],
     }),
     saveFinish: build.mutation<StoredFinish, StoredFinish>({
       query: ({ version, finish }) => ({ url: `finishes/${finish.id}`, method: 'PUT', body: { version, finish } }),
@@ -225,7 +255,7 @@ export const api = createApi({
     }),
     deleteFinish: build.mutation<void, string>({
       query: (id) => ({ url: `finishes/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['finishes'],
+      invalidatesTags: ['finishes', 'deleted'],
     }),
     storePicture: build.mutation<StoredPicture, File>({
       query: (file) => ({
@@ -298,7 +328,9 @@ export const {
   useDeleteFinishMutation,
   useSavePieceMutation,
   useDeletePieceMutation,
-  useRestorePieceMutation,
+  useDeletedQuery,
+  useRestoreDeletedMutation,
+  useForgetDeletedMutation,
   useSaveWorkshopMutation,
   useImportPlanMutation,
   useLazyExportPlanQuery,

@@ -4,13 +4,16 @@ import type { Piece } from '@eveningtide/core/subjects';
 export interface Draft {
   version: number;
   piece: Piece;
+  /** The tab that it was typed in; null: not known. */
+  tab: string | null;
 }
 
-const key = (id: string): string => `eveningtide.draft.${id}`;
+const PREFIX = 'eveningtide.draft.';
+const key = (id: string): string => PREFIX + id;
 
-export function keepDraft(piece: Piece, version: number): void {
+export function keepDraft(piece: Piece, version: number, tab: string | null): void {
   try {
-    localStorage.setItem(key(piece.id), JSON.stringify({ version, piece } satisfies Draft));
+    localStorage.setItem(key(piece.id), JSON.stringify({ version, piece, tab } satisfies Draft));
   } catch {
     // a full or forbidden storage must not stop the work; the server keeps the piece as well
   }
@@ -22,8 +25,15 @@ export const dropDraft = (id: string): void => localStorage.removeItem(key(id));
 export function draftOf(id: string): Draft | null {
   try {
     const text = localStorage.getItem(key(id));
-    return text === null ? null : (JSON.parse(text) as Draft);
+    return text === null ? null : { tab: null, ...(JSON.parse(text) as Omit<Draft, 'tab'>) };
   } catch {
     return null;
   }
+}
+
+/** Pieces of which something was typed and never saved. */
+export function draftedPieces(): string[] {
+  return Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '').flatMap((name) =>
+    name.startsWith(PREFIX) ? [name.slice(PREFIX.length)] : [],
+  );
 }

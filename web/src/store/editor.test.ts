@@ -1,4 +1,4 @@
-import { describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { pieceFromTemplate, plainStep, templateById, type Piece } from '@eveningtide/core/subjects';
 import fc from 'fast-check';
 import { editorActions as act, editorReducer } from './editor.js';
@@ -78,6 +78,78 @@ describe('editor', () => {
   });
 });
 
+describe('undo', () => {
+  const at = (ms: number) => jest.setSystemTime(ms);
+  beforeEach(() => {
+    jest.useFakeTimers();
+  });
+  afterEach(() => {
+    jest.useRealTimers();
+  });
+
+  /** What is typed into a field, a letter each 100 ms. */
+  const typed = (text: string, from: State, field: (part: string) => Parameters<typeof editorReducer>[1]): State =>
+    [...text].reduce((state, _letter, i) => {
+      jest.advanceTimersByTime(100);
+      return editorReducer(state, field(text.slice(0, i + 1)));
+    }, from);
+  const name = (part: string) => act.renamed(part);
+  const note = (part: string) => act.stepPatched({ id: 'a', patch: { note: part } });
+
+  test('letters typed into one field are taken back together, however many', () => {
+    at(0);
+    const state = typed('x'.repeat(245), open(), name);
+    expect(state.past).toHaveLength(1);
+    expect(run([act.undone()], state).piece).toEqual(piece);
+  });
+
+  test('another field, a pause and an undo begin a new change', () => {
+    at(0);
+    let state = typed('Peat', open(), name);
+    state = typed('wet', state, note);
+    expect(state.past).toHaveLength(2);
+    jest.advanceTimersByTime(1500);
+    state = typed('wet', state, note);
+    expect(state.past).toHaveLength(3);
+    state = typed('ter', run([act.undone()], state), note);
+    expect(state.past).toHaveLength(3);
+  });
+
+  test('a step that was taken out comes back to its place, whatever was typed since', () => {
+    at(0);
+    const removed = run([act.stepRemoved('b')]);
+    const later = typed('x'.repeat(245), removed, name);
+    const back = run([act.stepPutBack({ pieceId: 'van', step: step('b'), at: 1 })], later);
+    expect(ids(back)).toBe('abc');
+    expect(back.piece?.name).toBe('x'.repeat(245));
+    // it is not doubled, and another piece stays as it is
+    expect(run([act.stepPutBack({ pieceId: 'van', step: step('b'), at: 1 })], back)).toEqual(back);
+    expect(run([act.stepPutBack({ pieceId: 'wall', step: step('z'), at: 0 })], back)).toEqual(back);
+  });
+});
+
+describe('photographs', () => {
+  const picture = (id: string) => ({ id, fileName: `${id}.jpg`, caption: '', takenOn: null, widthPx: 10, heightPx: 10, pins: [] });
+
+  test('come to the piece they were sent for, and to no other', () => {
+    const state = run([
+      act.pictureAdded({ pieceId: 'van', picture: picture('p') }),
+      act.pictureAdded({ pieceId: 'wall', picture: picture('q') }),
+    ]);
+    expect(state.piece?.pictures.map(({ id }) => id)).toEqual(['p']);
+  });
+
+  test('a caption written while another is on its way stays', () => {
+    const state = run([
+      act.pictureAdded({ pieceId: 'van', picture: picture('p') }),
+      act.picturePatched({ id: 'p', patch: { caption: 'Mud' } }),
+      act.pictureAdded({ pieceId: 'van', picture: picture('q') }),
+    ]);
+    expect(state.piece?.pictures.map(({ caption }) => caption)).toEqual(['Mud', '']);
+    expect(run([act.pictureRemoved('p')], state).piece?.pictures.map(({ id }) => id)).toEqual(['q']);
+  });
+});
+
 describe('the piece itself', () => {
   test('a zone is changed by itself, and undo takes it back', () => {
     const state = run([act.zonePatched({ id: 'roof', patch: { name: 'Canvas roof', seen: 'never' } })]);
@@ -121,12 +193,12 @@ describe('saving', () => {
   });
 
   test('a draft that was never saved is opened as unsaved', () => {
-    const state = editorReducer(undefined, act.opened({ stored, draft: { version: 3, piece: { ...piece, name: 'Draft' } } }));
+    const state = editorReducer(undefined, act.opened({ stored, draft: { version: 3, piece: { ...piece, name: 'Draft' }, tab: null } }));
     expect(state).toMatchObject({ save: 'unsaved', version: 3, piece: { name: 'Draft' } });
   });
 
   test('a draft of an older version is not thrown away: the painter is asked', () => {
-    const state = editorReducer(undefined, act.opened({ stored, draft: { version: 2, piece: { ...piece, name: 'Draft' } } }));
+    const state = editorReducer(undefined, act.opened({ stored, draft: { version: 2, piece: { ...piece, name: 'Draft' }, tab: null } }));
     expect(state).toMatchObject({ save: 'conflict', piece: { name: 'Draft' }, theirs: { version: 3 } });
   });
 
@@ -140,8 +212,8 @@ describe('saving', () => {
   });
 
   test('a server that is away is told apart from one that refuses', () => {
-    expect(run([act.renamed('x'), act.saving(), act.saveFailed({ refusal: null })]).save).toBe('offline');
-    expect(run([act.renamed('x'), act.saving(), act.saveFailed({ refusal: 'too long' })])).toMatchObject({
+    expect(run([act.renamed('x'), act.saving(), act.saveFailed({ refusal: null, trouble: null })]).save).toBe('offline');
+    expect(run([act.renamed('x'), act.saving(), act.saveFailed({ refusal: 'too long', trouble: null })])).toMatchObject({
       save: 'refused',
       refusal: 'too long',
     });

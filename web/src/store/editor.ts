@@ -1,5 +1,15 @@
 import { applyFix, type Fix } from '@eveningtide/core/sequence';
-import { inGroup, patchedStep, resized, withoutMember, type Piece, type Size, type Step, type Zone } from '@eveningtide/core/subjects';
+import {
+  inGroup,
+  patchedStep,
+  resized,
+  withoutMember,
+  type Picture,
+  type Piece,
+  type Size,
+  type Step,
+  type Zone,
+} from '@eveningtide/core/subjects';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredPiece } from './api.js';
 import type { Draft } from './drafts.js';
@@ -16,28 +26,49 @@ export interface EditorState {
   save: SaveState;
   /** Why the server refused, in its words. */
   refusal: string | null;
+  /** What stands in the way on the server's side, in its words; null: it is away. */
+  trouble: string | null;
   /** What another tab saved meanwhile. */
   theirs: StoredPiece | null;
+  /** The field that was changed last, and when: what is typed into it right after is one change with it. */
+  lastField: { name: string; atMs: number } | null;
 }
 
 const MOST_UNDO = 200;
 
-const initialState: EditorState = { piece: null, version: 0, past: [], future: [], save: 'saved', refusal: null, theirs: null };
+/** Letters typed into one field so soon after one another are taken back together. */
+const ONE_CHANGE_MS = 1000;
 
-function remember(state: EditorState): void {
-  if (!state.piece) return;
-  state.past.push(state.piece);
-  if (state.past.length > MOST_UNDO) state.past.shift();
-  state.future = [];
-  if (state.save !== 'conflict') state.save = 'unsaved';
-}
+const initialState: EditorState = {
+  piece: null,
+  version: 0,
+  past: [],
+  future: [],
+  save: 'saved',
+  refusal: null,
+  trouble: null,
+  theirs: null,
+  lastField: null,
+};
 
-function change(state: EditorState, next: (piece: Piece) => Piece): void {
+/** `field` names what is typed into; null where each change is one of its own. */
+function change(state: EditorState, next: (piece: Piece) => Piece, field: EditorState['lastField'] = null): void {
   if (!state.piece) return;
   const changed = next(state.piece);
-  remember(state);
+  const goesOn = field !== null && state.lastField?.name === field.name && field.atMs - state.lastField.atMs <= ONE_CHANGE_MS;
+  if (!goesOn) state.past.push(state.piece);
+  if (state.past.length > MOST_UNDO) state.past.shift();
+  state.future = [];
+  state.lastField = field;
+  if (state.save !== 'conflict') state.save = 'unsaved';
   state.piece = changed;
 }
+
+/** An action that says when it was: typing is told from separate changes by it. */
+const timed = <P>() => ({ prepare: (payload: P) => ({ payload, meta: { atMs: Date.now() } }) });
+type Timed<P> = PayloadAction<P, string, { atMs: number }>;
+
+const fieldOf = (of: string, patch: object, atMs: number) => ({ name: `${of} ${Object.keys(patch).sort().join(' ')}`, atMs });
 
 const moved = <T>(list: readonly T[], from: number, to: number): T[] => {
   const out = [...list];
@@ -45,6 +76,20 @@ const moved = <T>(list: readonly T[], from: number, to: number): T[] => {
   if (one !== undefined) out.splice(to, 0, one);
   return out;
 };
+
+type PiecePatch = Partial<Omit<Piece, 'id' | 'steps'>>;
+interface ZonePatch {
+  id: string;
+  patch: Partial<Omit<Zone, 'id'>>;
+}
+interface PicturePatch {
+  id: string;
+  patch: Partial<Omit<Picture, 'id'>>;
+}
+interface StepPatch {
+  id: string;
+  patch: Partial<Step>;
+}
 
 const editor = createSlice({
   name: 'editor',
@@ -61,18 +106,39 @@ const editor = createSlice({
     },
     /** Lets go of the piece: it is read anew when it is opened next. */
     closed: () => initialState,
-    renamed: (state, { payload }: PayloadAction<string>) => {
-      change(state, (piece) => ({ ...piece, name: payload }));
+    renamed: {
+      ...timed<string>(),
+      reducer: (state, { payload, meta }: Timed<string>) => {
+        change(state, (piece) => ({ ...piece, name: payload }), fieldOf('piece', { name: payload }, meta.atMs));
+      },
     },
     /** Anything of the piece but its steps, which have changes of their own. */
-    patched: (state, { payload }: PayloadAction<Partial<Omit<Piece, 'id' | 'steps'>>>) => {
-      change(state, (piece) => ({ ...piece, ...payload }));
+    patched: {
+      ...timed<PiecePatch>(),
+      reducer: (state, { payload, meta }: Timed<PiecePatch>) => {
+        change(state, (piece) => ({ ...piece, ...payload }), fieldOf('piece', payload, meta.atMs));
+      },
     },
-    zonePatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Omit<Zone, 'id'>> }>) => {
-      change(state, (piece) => ({
-        ...piece,
-        zones: piece.zones.map((zone) => (zone.id === payload.id ? { ...zone, ...payload.patch } : zone)),
-      }));
+    zonePatched: {
+      ...timed<ZonePatch>(),
+      reducer: (state, { payload: { id, patch }, meta }: Timed<ZonePatch>) => {
+        const zones = (piece: Piece) => piece.zones.map((zone) => (zone.id === id ? { ...zone, ...patch } : zone));
+        change(state, (piece) => ({ ...piece, zones: zones(piece) }), fieldOf(`zone ${id}`, patch, meta.atMs));
+      },
+    },
+    /** A photograph that was sent for a piece comes to it only: another may be open by now. */
+    pictureAdded: (state, { payload: { pieceId, picture } }: PayloadAction<{ pieceId: string; picture: Picture }>) => {
+      if (state.piece?.id === pieceId) change(state, (piece) => ({ ...piece, pictures: [...piece.pictures, picture] }));
+    },
+    picturePatched: {
+      ...timed<PicturePatch>(),
+      reducer: (state, { payload: { id, patch }, meta }: Timed<PicturePatch>) => {
+        const pictures = (piece: Piece) => piece.pictures.map((one) => (one.id === id ? { ...one, ...patch } : one));
+        change(state, (piece) => ({ ...piece, pictures: pictures(piece) }), fieldOf(`picture ${id}`, patch, meta.atMs));
+      },
+    },
+    pictureRemoved: (state, { payload }: PayloadAction<string>) => {
+      change(state, (piece) => ({ ...piece, pictures: piece.pictures.filter(({ id }) => id !== payload) }));
     },
     sizeChanged: (state, { payload }: PayloadAction<Size>) => {
       change(state, (piece) => resized(piece, payload));
@@ -88,14 +154,20 @@ const editor = createSlice({
     stepAdded: (state, { payload }: PayloadAction<{ step: Step; at: number }>) => {
       change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, payload.step) }));
     },
-    stepPatched: (state, { payload }: PayloadAction<{ id: string; patch: Partial<Step> }>) => {
-      change(state, (piece) => ({
-        ...piece,
-        steps: piece.steps.map((step) => (step.id === payload.id ? patchedStep(step, payload.patch) : step)),
-      }));
+    stepPatched: {
+      ...timed<StepPatch>(),
+      reducer: (state, { payload: { id, patch }, meta }: Timed<StepPatch>) => {
+        const steps = (piece: Piece) => piece.steps.map((step) => (step.id === id ? patchedStep(step, patch) : step));
+        change(state, (piece) => ({ ...piece, steps: steps(piece) }), fieldOf(`step ${id}`, patch, meta.atMs));
+      },
     },
     stepRemoved: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => ({ ...piece, steps: piece.steps.filter((step) => step.id !== payload) }));
+    },
+    /** A step that was taken out comes back to its place, whatever was done since. */
+    stepPutBack: (state, { payload: { pieceId, step, at } }: PayloadAction<{ pieceId: string; step: Step; at: number }>) => {
+      if (state.piece?.id !== pieceId || state.piece.steps.some(({ id }) => id === step.id)) return;
+      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(at, 0, step) }));
     },
     stepMoved: (state, { payload }: PayloadAction<{ from: number; to: number }>) => {
       const count = state.piece?.steps.length ?? 0;
@@ -120,6 +192,7 @@ const editor = createSlice({
       if (!before || !state.piece) return;
       state.future.push(state.piece);
       state.piece = before;
+      state.lastField = null;
       if (state.save !== 'conflict') state.save = 'unsaved';
     },
     redone: (state) => {
@@ -127,6 +200,7 @@ const editor = createSlice({
       if (!after || !state.piece) return;
       state.past.push(state.piece);
       state.piece = after;
+      state.lastField = null;
       if (state.save !== 'conflict') state.save = 'unsaved';
     },
     saving: (state) => {
@@ -136,11 +210,14 @@ const editor = createSlice({
     saved: (state, { payload }: PayloadAction<{ version: number; sent: Piece }>) => {
       state.version = payload.version;
       state.refusal = null;
+      state.trouble = null;
       state.save = state.save === 'saving' ? 'saved' : 'unsaved';
     },
-    saveFailed: (state, { payload }: PayloadAction<{ refusal: string | null }>) => {
+    /** `refusal`: it will not be taken as it is; else it is tried again, `trouble` says what is the matter. */
+    saveFailed: (state, { payload }: PayloadAction<{ refusal: string | null; trouble: string | null }>) => {
       state.save = payload.refusal === null ? 'offline' : 'refused';
       state.refusal = payload.refusal;
+      state.trouble = payload.trouble;
     },
     conflicted: (state, { payload }: PayloadAction<StoredPiece>) => {
       state.save = 'conflict';

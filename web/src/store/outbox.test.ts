@@ -1,7 +1,8 @@
-import { describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { plainEntry, type LogEntry } from '@eveningtide/core/log';
 import { merged } from './merged.js';
-import { outboxActions, outboxReducer, type Unsent } from './outbox.js';
+import { keepOutbox, outboxActions, outboxChange, outboxReducer, storedOutbox, type Unsent } from './outbox.js';
+import { put, storage } from './testing.js';
 
 const entry = (id: string, at: string, more: Partial<LogEntry> = {}): LogEntry =>
   plainEntry({ id, kind: 'note', pieceId: 'van', startedAt: `2026-11-24T${at}:00`, ...more });
@@ -35,5 +36,45 @@ describe('the outbox', () => {
     expect(merged([stored(first), stored(second)], [{ id: 'c', entry: between }]).map(({ id }) => id)).toEqual(['a', 'c', 'b']);
     expect(merged([stored(first), stored(second)], [{ id: 'a', entry: null }])).toEqual([second]);
     expect(merged([stored(first)], [{ id: 'gone', entry: null }])).toEqual([first]);
+  });
+});
+
+describe('what is kept of the outbox', () => {
+  beforeEach(() => put(storage()));
+  afterEach(() => put(undefined));
+  const one = (id: string, note = ''): Unsent => ({ id, entry: entry(id, '19:30', { note }) });
+
+  test('two tabs that write never overwrite each other', () => {
+    const [a, b] = [one('a'), one('b')];
+    keepOutbox([], [a]);
+    keepOutbox([], [b]);
+    expect(storedOutbox()).toEqual([a, b]);
+    keepOutbox([a], []);
+    expect(storedOutbox()).toEqual([b]);
+  });
+
+  test('what is settled here is not forgotten where another tab has a newer word on it', () => {
+    const [first, newer] = [one('a'), one('a', 'Soapy')];
+    keepOutbox([], [first]);
+    keepOutbox([], [newer]);
+    keepOutbox([first], []);
+    expect(storedOutbox()).toEqual([newer]);
+  });
+
+  test('what was kept in one list before comes over', () => {
+    localStorage.setItem('eveningtide.outbox', JSON.stringify([one('a')]));
+    localStorage.setItem('eveningtide.outbox.spoilt', '{ no');
+    expect(storedOutbox()).toEqual([one('a')]);
+    keepOutbox([], storedOutbox());
+    expect(localStorage.getItem('eveningtide.outbox')).toBeNull();
+    expect(storedOutbox()).toEqual([one('a')]);
+  });
+
+  test('what another tab does is known here', () => {
+    const text = JSON.stringify(one('a'));
+    expect(outboxChange('eveningtide.outbox.a', null, text)).toEqual(outboxActions.written(one('a')));
+    expect(outboxChange('eveningtide.outbox.a', text, null)).toEqual(outboxActions.settled(one('a')));
+    expect(outboxChange('eveningtide.cup', null, text)).toBeNull();
+    expect(outboxChange('eveningtide.outbox.a', '{ no', '{ no')).toBeNull();
   });
 });

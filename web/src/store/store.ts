@@ -1,10 +1,10 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api.js';
 import { cupReducer, keepCup, storedCup } from './cup.js';
 import { displayReducer, showDisplay, storedDisplay } from './display.js';
-import { keepOutbox, outboxReducer, storedOutbox } from './outbox.js';
+import { keepOutbox, outboxChange, outboxReducer, storedOutbox } from './outbox.js';
 import { editorReducer } from './editor.js';
 
 export function makeStore() {
@@ -22,8 +22,8 @@ export function makeStore() {
   store.subscribe(() => {
     const { display, cup: changed, outbox: written } = store.getState();
     if (written !== outbox) {
+      keepOutbox(outbox, written);
       outbox = written;
-      keepOutbox(outbox);
     }
     if (changed.now !== cup) {
       cup = changed.now;
@@ -33,11 +33,19 @@ export function makeStore() {
     shown = display;
     showDisplay(shown);
   });
+  // what another tab writes or settles is known here too
+  if (typeof addEventListener === 'function')
+    addEventListener('storage', ({ key, oldValue, newValue }) => {
+      const change = outboxChange(key, oldValue, newValue);
+      if (change) store.dispatch(change);
+    });
   return store;
 }
 
 export type AppStore = ReturnType<typeof makeStore>;
 export type RootState = ReturnType<AppStore['getState']>;
+
+export type AppThunk<Result> = ThunkAction<Result, RootState, unknown, UnknownAction>;
 
 export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
 export const useAppSelector = useSelector.withTypes<RootState>();

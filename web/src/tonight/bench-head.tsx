@@ -3,6 +3,7 @@ import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { format } from 'date-fns';
 import { Bell, BellOff, Printer } from 'lucide-react';
 import { Link } from 'react-router';
+import { wallAheadMin } from '../store/bench-clock.js';
 import { displayActions } from '../store/display.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -36,6 +37,7 @@ export function BenchHead({ evening, originDate, clock, nowMin, chosen }: BenchH
   const silent = useAppSelector((state) => state.display.silent);
   const days = useDays();
   const { span, isTonight } = evening;
+  const ahead = wallAheadMin(clock);
   const isOn = isTonight && nowMin >= span.fromMin && nowMin < span.toMin;
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line-strong px-5 py-2">
@@ -68,12 +70,15 @@ export function BenchHead({ evening, originDate, clock, nowMin, chosen }: BenchH
         </Link>
       </div>
       <p className="text-right whitespace-nowrap">
-        <b className="figures block text-[2.75rem] leading-[2.625rem] font-semibold tracking-[-0.05em]">{format(clock, 'HH:mm')}</b>
+        <b className="figures block text-[2.75rem] leading-[2.625rem] font-semibold tracking-[-0.05em]">{clockOf(Math.floor(nowMin))}</b>
         <span className="text-lg leading-6 text-ink-2">
           {isOn
             ? `${formatMinutes(span.toMin - nowMin)} left tonight`
             : `${isTonight ? 'tonight' : days.dayOf(originDate, span.fromMin)} from ${clockOf(span.fromMin)}`}
         </span>
+        {ahead !== 0 && (
+          <span className="block text-[0.8125rem] text-ink-2">the clocks were changed: on the wall it is {format(clock, 'HH:mm')}</span>
+        )}
       </p>
     </header>
   );

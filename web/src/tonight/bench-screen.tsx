@@ -30,7 +30,7 @@ import { useAwake } from './use-awake.js';
 import { useWork } from './use-work.js';
 import { WrongDialog } from './wrong-dialog.js';
 import { useBenchKeys } from './use-bench-keys.js';
-import { minuteNow } from './clock-words.js';
+import { benchMinute } from '../store/bench-clock.js';
 import { useClock } from './use-clock.js';
 
 export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; evening: Evening; stored: readonly StoredPiece[] }) {
@@ -40,7 +40,7 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
   const [chosenId, setChosen] = useState<string | null>(null);
   const pieces = useMemo(() => new Map(stored.map(({ piece }) => [piece.id, piece])), [stored]);
   const pieceName = (id: string): string => pieces.get(id)?.name ?? '';
-  const nowMin = minuteNow(clock);
+  const nowMin = benchMinute(clock, outlook.originDate);
   const open = evening.jobs.filter(({ state }) => state !== 'done');
   const job = open.find(({ id }) => id === chosenId) ?? jobNow(evening);
   const piece = job && pieces.get(job.pieceId);

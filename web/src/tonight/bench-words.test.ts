@@ -4,7 +4,7 @@ import { plainStep } from '@eveningtide/core/subjects';
 import { delayWords } from './delay-words.js';
 import { due, heardSince } from './due.js';
 import { alarmWords, timerWords } from './timer-words.js';
-import { countDown, localMoment, minuteNow } from './clock-words.js';
+import { countDown } from './clock-words.js';
 
 const timer = (kind: Timer['kind'], toMin = 100): Timer => ({
   id: 't',
@@ -26,12 +26,6 @@ describe('the clock', () => {
     [-0.5, '−00:30'],
   ])('%d minutes are told as %s', (minutes, words) => {
     expect(countDown(minutes)).toBe(words);
-  });
-
-  test('moments are local, to the second', () => {
-    const at = new Date(2026, 10, 24, 19, 30, 15);
-    expect(localMoment(at)).toBe('2026-11-24T19:30:15');
-    expect(minuteNow(at)).toBeCloseTo(19 * 60 + 30.25);
   });
 });
 

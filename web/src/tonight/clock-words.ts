@@ -1,12 +1,3 @@
-import { format } from 'date-fns';
-import { benchNow } from '../store/bench-clock.js';
-
-/** Minutes since midnight, with their share. */
-export const minuteNow = (date = benchNow()): number => date.getHours() * 60 + date.getMinutes() + date.getSeconds() / 60;
-
-/** `YYYY-MM-DDTHH:mm:ss`, local. */
-export const localMoment = (date = benchNow()): string => format(date, "yyyy-MM-dd'T'HH:mm:ss");
-
 /** `04:20`, with hours before it where there are any; what is past is counted on below nothing. */
 export function countDown(minutes: number): string {
   const seconds = Math.round(Math.abs(minutes) * 60);

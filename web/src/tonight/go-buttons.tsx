@@ -4,7 +4,8 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import type { Job } from '@eveningtide/core/tonight';
 import { minuteOf } from '@eveningtide/core/units';
 import type { Work } from './use-work.js';
-import { countDown, localMoment } from './clock-words.js';
+import { benchMoment } from '../store/bench-clock.js';
+import { countDown } from './clock-words.js';
 
 interface GoButtonsProps {
   job: Job;
@@ -22,7 +23,7 @@ export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButton
   const name = techniqueById(job.step.technique).name;
   const isRunning = job.state === 'running';
   const took = entry
-    ? minuteOf(entry.startedAt.slice(0, 10), localMoment(clock)) - minuteOf(entry.startedAt.slice(0, 10), entry.startedAt)
+    ? minuteOf(entry.startedAt.slice(0, 10), benchMoment(clock)) - minuteOf(entry.startedAt.slice(0, 10), entry.startedAt)
     : 0;
   return (
     <div className="mt-auto grid grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)_minmax(0,0.7fr)] gap-3 px-6 pt-4 max-[40rem]:sticky max-[40rem]:bottom-0 max-[40rem]:gap-2 max-[40rem]:bg-page max-[40rem]:px-3 max-[40rem]:py-2">

@@ -11,7 +11,7 @@ import { useLog, useWriteLog } from '../store/log.js';
 import { useShown } from '../ui/shown.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { localMoment } from './clock-words.js';
+import { benchMoment, benchOffsetMin } from '../store/bench-clock.js';
 
 export interface Work {
   /** What was written of a job; null where nothing was. */
@@ -33,7 +33,7 @@ export interface Work {
 
 /** Now; where another screen's clock is ahead, when it says that it began. */
 const notBefore = (startedAt: string): string => {
-  const now = localMoment();
+  const now = benchMoment();
   return now < startedAt ? startedAt : now;
 };
 
@@ -61,7 +61,8 @@ export function useWork(): Work {
       stepId: job.step.id,
       sitting: job.sitting,
       step: job.step,
-      startedAt: localMoment(),
+      startedAt: benchMoment(),
+      utcOffsetMin: benchOffsetMin(),
       plannedMin: job.plannedMin,
       air: air?.air ?? null,
       airFrom: air?.from ?? 'typed',

@@ -8,7 +8,7 @@ import { Dialog } from '../ui/dialog.js';
 import { eveningsService, useAnswer } from '../workers/evenings-service.js';
 import { usePlan } from '../workers/outlook-context.js';
 import type { Work } from './use-work.js';
-import { minuteNow } from './clock-words.js';
+import { benchMinute } from '../store/bench-clock.js';
 
 const BIG = 'min-h-16 w-full rounded-sm border-2 border-ink px-4 py-2 text-left text-lg leading-6';
 
@@ -81,7 +81,8 @@ function Remedies({ job, trouble, onTake }: { job: Job; trouble: Trouble; onTake
   const { given } = usePlan();
   const { pieceId, step } = job;
   const ask = useMemo(
-    () => (now: Given) => eveningsService().advice({ ...now, nowMin: minuteNow() }, pieceId, step.id, trouble.id),
+    () => (now: Given) =>
+      eveningsService().advice({ ...now, nowMin: benchMinute(undefined, now.originDate) }, pieceId, step.id, trouble.id),
     [pieceId, step.id, trouble.id],
   );
   const { answer, error } = useAnswer(given, ask);

@@ -5,9 +5,8 @@ import { useMemo } from 'react';
 import { benchNow } from '../store/bench-clock.js';
 import { useWorkshopQuery } from '../store/api.js';
 
-/** Local date and minutes since its midnight. */
-export function localNow(): { date: string; minute: number } {
-  const now = benchNow();
+/** The date of the wall clock and minutes since its midnight. */
+export function localNow(now = benchNow()): { date: string; minute: number } {
   return { date: format(now, 'yyyy-MM-dd'), minute: now.getHours() * 60 + now.getMinutes() };
 }
 

@@ -6,6 +6,9 @@ const LONG_MS = 12_000;
 /** Where the way back takes back the last edit, it must be gone before there is another. */
 const BRIEF_MS = 4000;
 
+/** Where what was deleted can be found for a while. */
+export const KEPT_WORDS = 'It stays for 30 days under Recently deleted.';
+
 /** Says that something did not go, and why. */
 export function toldFailure(words: string, error: unknown): void {
   toast.error(words, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });

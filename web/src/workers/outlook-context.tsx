@@ -1,8 +1,9 @@
 import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
-import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
+import { benchDay, type Given, type Outlook, type PieceOutlook, type Workshop } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Mix } from '@eveningtide/core/mixing';
 import { useBottlesQuery, useMaterialsQuery, useMixesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { benchDayIs, benchMinute, benchNow } from '../store/bench-clock.js';
 import { useAppSelector } from '../store/store.js';
 import { usePlanningAir } from '../store/air.js';
 import { useLog } from '../store/log.js';
@@ -34,17 +35,22 @@ const Context = createContext<OutlookState>({
 /** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
 const STEP_MIN = 5;
 
-function useNow(): { date: string; minute: number } {
-  const [now, setNow] = useState(localNow);
+/** The day that the bench is on, and minutes since its midnight; told again now and then, and when evenings are changed. */
+function useNow(workshop: Workshop | undefined): { date: string; minute: number } {
+  const [at, setAt] = useState(benchNow);
   useEffect(() => {
     const timer = setInterval(() => {
-      setNow(localNow());
+      setAt(benchNow());
     }, 20_000);
     return () => {
       clearInterval(timer);
     };
   }, []);
-  return now;
+  const wall = localNow(at);
+  const date = workshop ? benchDay(workshop, wall.date, wall.minute) : wall.date;
+  const minute = Math.floor(benchMinute(at, date));
+  benchDayIs(date);
+  return useMemo(() => ({ date, minute }), [date, minute]);
 }
 
 /** The shelf as the server keeps it; undefined until both halves are known. */
@@ -62,9 +68,9 @@ function useShelf(): Shelf | undefined {
 
 /** One plan for all views: of what is stored, with the piece that is being edited as it stands until it is saved. */
 export function OutlookProvider({ children }: { children: ReactNode }) {
-  const now = useNow();
   const { data: stored } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
+  const now = useNow(workshop?.workshop);
   const shelf = useShelf();
   const log = useLog();
   const { data: storedMixes } = useMixesQuery();

@@ -1,5 +1,5 @@
 import { type Workshop } from '@eveningtide/core/schedule';
-import { isClock, isDate } from '@eveningtide/core/units';
+import { isClock, isWithinReach } from '@eveningtide/core/units';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../ui/button.js';
 import { localNow } from '../ui/days.js';
@@ -14,7 +14,7 @@ export function eveningsFault({ weekly, dates }: EveningsOf): string | null {
   const good = [...weekly, ...dates].every(
     ({ start, end }) => (start === null) === (end === null) && (start === null || end === null || (isClock(start) && isClock(end))),
   );
-  return good && dates.every(({ date }) => isDate(date)) ? null : 'Each evening wants both times, each date a day.';
+  return good && dates.every(({ date }) => isWithinReach(date)) ? null : 'Each evening wants both times, each date a day.';
 }
 
 /** A weekly pattern, and single dates that differ from it. */

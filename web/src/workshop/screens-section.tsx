@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import {
   IS_SECOND,
   useRenewCodeMutation,
@@ -41,14 +41,48 @@ function AtTheBench() {
   );
 }
 
-function Pairing({ pairing: { address, code, qr, lockedUntil } }: { pairing: NonNullable<ScreensState['pairing']> }) {
+/** When pairing closes it is seen, without a look from the painter. */
+function useClosing(openUntil: string | null): void {
+  const { refetch } = useScreensQuery();
+  useEffect(() => {
+    if (openUntil === null) return;
+    const timer = setTimeout(() => void refetch(), Math.max(0, new Date(openUntil).getTime() - Date.now()) + 500);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [openUntil, refetch]);
+}
+
+function Pairing({ pairing: { address, code, qr, lockedUntil, openUntil } }: { pairing: NonNullable<ScreensState['pairing']> }) {
   const [renew, { isLoading }] = useRenewCodeMutation();
+  useClosing(openUntil);
+  const another = (
+    <Button
+      small
+      disabled={isLoading}
+      className="mt-1"
+      onClick={() => {
+        renew()
+          .unwrap()
+          .catch((error: unknown) => {
+            toldFailure('No other code was drawn', error);
+          });
+      }}
+    >
+      {openUntil === null ? 'Pair a screen' : 'Another code'}
+    </Button>
+  );
   return (
     <>
       {lockedUntil !== null ? (
         <p role="alert" className="border-l-4 border-brick pl-2 font-semibold text-brick">
           Too many wrong codes came: pairing is locked until {format(new Date(lockedUntil), 'HH:mm')}.
         </p>
+      ) : openUntil === null ? (
+        <>
+          <p>Pairing is closed. It opens for ten minutes.</p>
+          {another}
+        </>
       ) : (
         <div className="flex flex-wrap items-center gap-4">
           <img
@@ -61,24 +95,11 @@ function Pairing({ pairing: { address, code, qr, lockedUntil } }: { pairing: Non
           <div>
             <p className="text-[0.8125rem] text-ink-2">Open on the other screen, in the same network:</p>
             <p className="figures font-semibold break-all">{address}</p>
-            <p className="mt-2 text-[0.8125rem] text-ink-2">Its code, for one screen:</p>
+            <p className="mt-2 text-[0.8125rem] text-ink-2">Its code, for one screen, until {format(new Date(openUntil), 'HH:mm')}:</p>
             <p role="status" aria-label="Pairing code" className="figures text-2xl font-bold tracking-widest">
               {code.slice(0, 3)} {code.slice(3)}
             </p>
-            <Button
-              small
-              disabled={isLoading}
-              className="mt-1"
-              onClick={() => {
-                renew()
-                  .unwrap()
-                  .catch((error: unknown) => {
-                    toldFailure('No other code was drawn', error);
-                  });
-              }}
-            >
-              Another code
-            </Button>
+            {another}
           </div>
         </div>
       )}

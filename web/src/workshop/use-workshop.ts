@@ -5,10 +5,23 @@ import { refusalOf, useSaveWorkshopMutation, useWorkshopQuery } from '../store/a
 import { eveningsFault } from './evenings-form.js';
 
 const QUIET_MS = 500;
+/** After a save that was not answered, or that the server could not do just now. */
+const RETRY_MS = 3000;
+
+interface Failure {
+  /** It will not be taken as it is. */
+  isFinal: boolean;
+  draft: Workshop;
+  trouble: string | null;
+  /** Makes each failure another one, so that it is tried again. */
+  tries: number;
+}
 
 export interface WorkshopEditor {
   workshop: Workshop | undefined;
-  state: 'saved' | 'unsaved' | 'failed' | 'waiting';
+  state: 'saved' | 'unsaved' | 'failed' | 'waiting' | 'offline';
+  /** What stands in the way, in the server's words; null: it does not answer. */
+  trouble: string | null;
   change: (given: Partial<Workshop>) => void;
   isError: boolean;
   retry: () => void;
@@ -18,38 +31,44 @@ export interface WorkshopEditor {
 export function useWorkshop(): WorkshopEditor {
   const { data, isError, refetch } = useWorkshopQuery();
   const [draft, setDraft] = useState<Workshop | null>(null);
-  const [failed, setFailed] = useState(false);
+  const [failed, setFailed] = useState<Failure | null>(null);
   const [save] = useSaveWorkshopMutation();
   const sending = useRef(false);
   const waits = draft !== null && eveningsFault(draft) !== null;
 
   useEffect(() => {
-    if (!draft || !data || waits) return;
-    const timer = setTimeout(() => {
-      if (sending.current) return;
-      sending.current = true;
-      save({ version: data.version, workshop: draft })
-        .unwrap()
-        .then(() => {
-          setFailed(false);
-          setDraft((now) => (now === draft ? null : now));
-        })
-        .catch((error: unknown) => {
-          const refusal = refusalOf(error);
-          setFailed(true);
-          if (refusal?.status === 409) {
-            setDraft(null);
-            toast.error('The workshop was changed elsewhere', { description: 'What was saved there is shown now.' });
-          } else toast.error('The workshop was not saved', { description: refusal?.data.message ?? 'The server does not answer.' });
-        })
-        .finally(() => {
-          sending.current = false;
-        });
-    }, QUIET_MS);
+    // what was refused is tried again when it was changed
+    if (!draft || !data || waits || (failed?.isFinal && failed.draft === draft)) return;
+    const timer = setTimeout(
+      () => {
+        if (sending.current) return;
+        sending.current = true;
+        save({ version: data.version, workshop: draft })
+          .unwrap()
+          .then(() => {
+            setFailed(null);
+            setDraft((now) => (now === draft ? null : now));
+          })
+          .catch((error: unknown) => {
+            const refusal = refusalOf(error);
+            const isFinal = refusal !== null && refusal.status < 500;
+            setFailed((before) => ({ isFinal, draft, trouble: refusal?.data.message ?? null, tries: (before?.tries ?? 0) + 1 }));
+            if (!isFinal) return;
+            if (refusal.status === 409) {
+              setDraft(null);
+              toast.error('The workshop was changed elsewhere', { description: 'What was saved there is shown now.' });
+            } else toast.error('The workshop was not saved', { description: refusal.data.message });
+          })
+          .finally(() => {
+            sending.current = false;
+          });
+      },
+      failed && !failed.isFinal ? RETRY_MS : QUIET_MS,
+    );
     return () => {
       clearTimeout(timer);
     };
-  }, [draft, data, waits, save]);
+  }, [draft, data, waits, failed, save]);
 
   // a change made right before leaving is not lost
   const unsent = useRef<{ version: number; workshop: Workshop } | null>(null);
@@ -66,7 +85,8 @@ export function useWorkshop(): WorkshopEditor {
   const workshop = draft ?? data?.workshop;
   return {
     workshop,
-    state: waits ? 'waiting' : failed ? 'failed' : draft ? 'unsaved' : 'saved',
+    state: waits ? 'waiting' : failed && draft ? (failed.isFinal ? 'failed' : 'offline') : draft ? 'unsaved' : 'saved',
+    trouble: failed?.trouble ?? null,
     change: (given) => {
       if (workshop) setDraft({ ...workshop, ...given });
     },

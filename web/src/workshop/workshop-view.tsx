@@ -17,12 +17,13 @@ const STATES: Record<WorkshopEditor['state'], string> = {
   saved: 'All saved',
   unsaved: 'Not saved yet …',
   failed: 'Not saved',
+  offline: 'Not saved; kept here, trying again',
   waiting: 'Not saved: the evenings are not complete',
 };
 
 /** The place everything is planned for. */
 export function WorkshopView() {
-  const { workshop, state, change, isError, retry } = useWorkshop();
+  const { workshop, state, trouble, change, isError, retry } = useWorkshop();
   if (isError && !workshop) return <Failed what="the workshop" onRetry={retry} />;
   if (!workshop) return <Loading what="the workshop" />;
   const props = { workshop, change };
@@ -35,6 +36,7 @@ export function WorkshopView() {
           className={`text-[0.8125rem] ${state === 'saved' || state === 'unsaved' ? 'text-ink-2' : 'font-semibold text-brick'}`}
         >
           {STATES[state]}
+          {state === 'offline' && trouble !== null ? `: ${trouble}` : ''}
         </p>
       </header>
       <div className="columns-1 gap-4 @min-[56rem]:columns-2">

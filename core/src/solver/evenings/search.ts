@@ -126,6 +126,8 @@ export function search(compiled: Compiled, { wishes, seed, bounds, stop, onBette
     if (again.cost.total < best.cost.total - 1e-9) best = again;
   }
   onBetter(best);
+  // with nothing to do there is nothing to move
+  if (compiled.nodes.length === 0) return best;
   let drafts = 0;
   const judge = (order: readonly number[], choices: Choices): Judged => {
     drafts++;

@@ -9,12 +9,13 @@ type Values = readonly (string | number | null)[];
 export class Connection {
   private constructor(private readonly db: sqlite3.Database) {}
 
-  static open(file: string): Promise<Connection> {
+  /** @param waitMs how long it waits for another who writes */
+  static open(file: string, waitMs = 10_000): Promise<Connection> {
     return new Promise((resolve, reject) => {
       const db = new sqlite3.Database(file, (error) => {
         if (error) reject(error);
         else {
-          db.configure('busyTimeout', 10_000);
+          db.configure('busyTimeout', waitMs);
           resolve(new Connection(db));
         }
       });

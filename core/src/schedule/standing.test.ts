@@ -1,0 +1,41 @@
+import { describe, expect, test } from '@jest/globals';
+import type { StepReport } from '../sequence/index.js';
+import { finishOf, waitAfter } from './standing.js';
+
+const report = (stepIndex: number, endMin: number, more: Partial<StepReport> = {}): StepReport => ({
+  stepIndex,
+  startMin: endMin - 10,
+  endMin,
+  earliestMin: endMin - 10,
+  heldUpBy: null,
+  closesMin: null,
+  ripening: null,
+  takeBack: null,
+  judgeFromMin: null,
+  ...more,
+});
+const ripening = (dryHardMin: number, recoatFromMin = dryHardMin) =>
+  ({ touchMin: 5, recoatFromMin, dryHardMin, solventProofMin: dryHardMin }) as StepReport['ripening'];
+
+describe('when a piece is finished', () => {
+  test('not before all is dry', () => {
+    const reports = [report(0, 100, { ripening: ripening(900) }), report(1, 200, { ripening: ripening(400) })];
+    expect(finishOf({ reports, placed: [true, true] })).toEqual({ paintedMin: 200, dryMin: 900 });
+    expect(finishOf({ reports: [report(0, 60)], placed: [true] })).toEqual({ paintedMin: 60, dryMin: 60 });
+  });
+
+  test('never, where a step finds no evening or there is none', () => {
+    expect(finishOf({ reports: [report(0, 100), report(1, 200)], placed: [true, false] })).toBeNull();
+    expect(finishOf({ reports: [], placed: [] })).toBeNull();
+  });
+});
+
+describe('what is waited for', () => {
+  test('is what holds the next step up, else another coat', () => {
+    const held = [report(0, 100, { ripening: ripening(900, 136) }), report(1, 200, { heldUpBy: 0, earliestMin: 172, closesMin: 500 })];
+    expect(waitAfter({ reports: held }, 0)).toEqual({ readyMin: 172, closesMin: 500 });
+    const free = [report(0, 100, { ripening: ripening(900, 136) }), report(1, 200)];
+    expect(waitAfter({ reports: free }, 0)).toEqual({ readyMin: 136, closesMin: null });
+    expect(waitAfter({ reports: [report(0, 100)] }, 0)).toBeNull();
+  });
+});

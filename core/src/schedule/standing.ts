@@ -1,0 +1,32 @@
+import type { PieceOutlook } from './outlook.js';
+
+/** When a piece is finished, as minutes from the origin's midnight. */
+export interface Finish {
+  /** The last hands-on minute. */
+  paintedMin: number;
+  /** When all that was laid on is dry-hard; Infinity where it does not dry in this air. */
+  dryMin: number;
+}
+
+/** When all steps of a piece are done and dry; null where there are none, or one of them finds no evening. */
+export function finishOf({ reports, placed }: Pick<PieceOutlook, 'reports' | 'placed'>): Finish | null {
+  if (reports.length === 0 || placed.some((isPlaced) => !isPlaced)) return null;
+  const paintedMin = Math.max(...reports.map(({ endMin }) => endMin));
+  return { paintedMin, dryMin: Math.max(paintedMin, ...reports.map(({ endMin, ripening }) => ripening?.dryHardMin ?? endMin)) };
+}
+
+/** What is waited for after a step. */
+export interface Wait {
+  /** When what comes next may begin; Infinity: not in this air. */
+  readyMin: number;
+  /** When it is too late for what comes next; null: it is not. */
+  closesMin: number | null;
+}
+
+/** What is waited for before the step behind this one: by that step where this one holds it up, else until another coat would stand. Null: nothing. */
+export function waitAfter({ reports }: Pick<PieceOutlook, 'reports'>, index: number): Wait | null {
+  const next = reports[index + 1];
+  if (next?.heldUpBy === index) return { readyMin: next.earliestMin, closesMin: next.closesMin };
+  const readyMin = reports[index]?.ripening?.recoatFromMin ?? null;
+  return readyMin === null ? null : { readyMin, closesMin: null };
+}

@@ -1,0 +1,78 @@
+import { planFaults, type PlanFile } from '@eveningtide/core/plan-file';
+import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
+import type { Model, ModelCtor } from 'sequelize-typescript';
+import { Connection } from '../database/connection.js';
+import { BY_POSITION, rowsOfFile, type Order, type Rows } from '../database/rows.js';
+import { PlanFileDto } from '../exchange/plan-file.dto.js';
+import { planOfRows } from '../exchange/plan-of-rows.js';
+import { FaultsException, checkShape, firstFaults } from '../validation/faults.js';
+
+/** Lists of a plan whose things can be left out one by one. */
+const LISTS = ['log', 'pieces', 'finishes', 'mixes', 'bottles', 'materials'] as const;
+const AT = new RegExp(`^(${LISTS.join('|')})\\[(\\d+)\\]`);
+
+export interface Rescued {
+  plan: PlanFile;
+  /** Rows and things that could not be read, or that made no sense any more. */
+  lost: number;
+}
+
+/** A table that can be read only in part is read row by row. */
+function patientRows(connection: Connection, lose: () => void): Rows {
+  const rows = rowsOfFile(connection);
+  return async <R extends Model>(model: ModelCtor<R>, order: Order = BY_POSITION): Promise<R[]> => {
+    try {
+      return await rows(model, order);
+    } catch {
+      lose();
+      return rowByRow<R>(connection, model, lose);
+    }
+  };
+}
+
+async function rowByRow<R extends Model>(connection: Connection, model: ModelCtor<R>, lose: () => void): Promise<R[]> {
+  const found: R[] = [];
+  const table = model.getTableName() as string;
+  const ids = await connection.all<{ id: number }>(`SELECT rowid AS id FROM "${table}" NOT INDEXED`).catch(() => []);
+  for (const { id } of ids)
+    try {
+      const rows = rowsOfFile({ all: (sql: string) => connection.all(sql.replace(/ ORDER BY .*$/, ' WHERE rowid = ?'), [id]) });
+      found.push(...(await rows(model)));
+    } catch {
+      lose();
+    }
+  return found;
+}
+
+/** What can still be read of a damaged database, without what makes no sense any more: a plan file that can be opened. */
+export async function rescuedPlan(databaseFile: string): Promise<Rescued> {
+  let lost = 0;
+  const lose = (): void => {
+    lost += 1;
+  };
+  const connection = await Connection.open(databaseFile);
+  try {
+    const plan = await planOfRows(patientRows(connection, lose));
+    const faults = () => firstFaults(faultsOf(plan));
+    for (let found = faults(); found.length > 0; found = faults()) {
+      const bad = AT.exec(found[0]?.path ?? '');
+      lose();
+      if (bad) plan[bad[1] as (typeof LISTS)[number]].splice(Number(bad[2]), 1);
+      else plan.workshop = DEFAULT_WORKSHOP;
+    }
+    return { plan, lost };
+  } finally {
+    await connection.close();
+  }
+}
+
+function* faultsOf(plan: PlanFile): ReturnType<typeof planFaults> {
+  try {
+    checkShape(PlanFileDto, plan);
+  } catch (error) {
+    if (!(error instanceof FaultsException)) throw error;
+    yield* error.faults;
+    return;
+  }
+  yield* planFaults(plan);
+}
