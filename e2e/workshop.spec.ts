@@ -19,7 +19,7 @@ test('the workshop is described, and the plan follows', async ({ bench: page }) 
   // evenings that are not complete are not kept
   await go(page, 'Workshop');
   await part('Evenings').getByLabel('Tuesday from').fill('');
-  await expect(page.getByText('Not saved: the evenings are not complete')).toBeVisible();
+  await expect(page.getByText('Not saved: look at the evenings')).toBeVisible();
   await part('Evenings').getByLabel('Tuesday from').fill('18:00');
   await expect(page.getByText('All saved')).toBeVisible();
   // a dropper is counted

@@ -4,6 +4,7 @@ import { HttpAdapterHost, NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import { static as serveStatic, type NextFunction, type Request, type Response } from 'express';
+import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import { DataLock } from './data/data-lock.js';
@@ -95,6 +96,7 @@ async function assembled(places: DataPlaces, lock: DataLock, { webFolder, networ
   app.use((request: Request, response: Response, next: NextFunction) => {
     gate.enter(request, response, next).catch(next);
   });
+  app.use(compression({ filter: isWorthIt }));
   app.use('/api/plan-file', jsonBody(PLAN_LIMIT_BYTES));
   app.use(jsonBody(BODY_LIMIT_BYTES), refusedBody);
   app.useGlobalPipes(new BodyPipe());
@@ -104,6 +106,10 @@ async function assembled(places: DataPlaces, lock: DataLock, { webFolder, networ
   app.enableShutdownHooks();
   return app;
 }
+
+/** An open line says each thing as it comes. */
+const isWorthIt = (request: Request, response: Response): boolean =>
+  !String(response.getHeader('Content-Type')).includes('event-stream') && compression.filter(request, response);
 
 /** Built files are named by their content and kept for ever; every other address that is not the interface's is the app's page. */
 function serveWeb(app: NestExpressApplication, folder: string): void {

@@ -1,7 +1,7 @@
 import { BookOpen, Settings2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { useBottlesQuery, useMixesQuery, usePiecesQuery } from './store/api.js';
+import { useBottlesQuery, usePiecesQuery } from './store/api.js';
 import { useLog } from './store/log.js';
 import { BenchClimate } from './workshop/bench-climate.js';
 import { usePlan } from './workers/outlook-context.js';
@@ -14,7 +14,6 @@ const entry =
 export function Rail() {
   const { data: stored } = usePiecesQuery();
   const { data: bottles } = useBottlesQuery();
-  const { data: mixes } = useMixesQuery();
   const log = useLog();
   const pieces = stored?.filter(({ piece }) => piece.archivedOn === null);
   const { outlook, now } = usePlan();
@@ -24,11 +23,12 @@ export function Rail() {
     { to: '/pieces', name: 'Pieces', count: pieces?.length ?? 0 },
     { to: '/evenings', name: 'Evenings', count: outlook?.plan.eveningsUsed ?? 0 },
     { to: '/shelf', name: 'Shelf', count: bottles?.length ?? 0 },
-    { to: '/mixing', name: 'Mixing', count: mixes?.length ?? 0 },
+    // what is to be mixed is told by the plan there; how many mixes are kept is another thing
+    { to: '/mixing', name: 'Mixing', count: null },
     { to: '/log', name: 'Log', count: log?.length ?? 0 },
   ];
   return (
-    <aside className="no-print flex flex-col overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3 max-[40rem]:flex-row max-[40rem]:overflow-x-auto max-[40rem]:border-r-0 max-[40rem]:border-b max-[40rem]:p-0">
+    <aside className="no-print flex flex-col overflow-x-hidden overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3 max-[40rem]:flex-row max-[40rem]:overflow-x-auto max-[40rem]:overflow-y-hidden max-[40rem]:border-r-0 max-[40rem]:border-b max-[40rem]:p-0">
       <div className="flex items-center gap-2 px-3.5 pb-4 text-[1.0625rem] font-bold max-[40rem]:hidden">
         <img src="/mark.svg" width={24} height={24} alt="" />
         Eveningtide
@@ -43,7 +43,7 @@ export function Rail() {
             }
           >
             {name}
-            <span className="figures ml-auto text-[0.8125rem] font-normal text-ink-2">{count}</span>
+            {count !== null && <span className="figures ml-auto text-[0.8125rem] font-normal text-ink-2">{count}</span>}
           </NavLink>
         ))}
       </nav>

@@ -22,7 +22,7 @@ export function Shell() {
       </a>
       <div className="grid h-screen grid-cols-[10rem_minmax(0,1fr)] max-[40rem]:grid-cols-1 max-[40rem]:grid-rows-[auto_minmax(0,1fr)] print:block print:h-auto">
         <Rail />
-        <div id="view" tabIndex={-1} className="flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
+        <div id="view" tabIndex={-1} className="relative flex min-w-0 flex-col overflow-auto outline-none print:overflow-visible">
           <Background />
           <Offline />
           <PlanTrouble />

@@ -35,7 +35,12 @@ export interface RowsRead {
   faults: RowFault[];
 }
 
-const fold = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g, '');
+/** What counts of a name: its letters and figures, of whatever script. */
+const fold = (text: string): string =>
+  text
+    .normalize('NFKC')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]/gu, '');
 const COLOUR = /^#[0-9a-f]{6}$/i;
 const MOST_ML = 100_000;
 const MOST_PRICE = 100_000;
@@ -47,7 +52,9 @@ const LONGEST_NOTE = 4000;
  * gives no bottle; nothing is guessed. `newId` makes ids for new ones.
  */
 export function bottlesFromRows(rows: readonly BottleRow[], supplies: Supplies, newId: () => string): RowsRead {
-  const kinds = new Map(supplies.materials.flatMap(({ id, name }) => [[fold(id), id] as const, [fold(name), id] as const]));
+  const kinds = new Map(
+    supplies.materials.flatMap(({ id, name }) => [id, name].flatMap((word) => (fold(word) === '' ? [] : [[fold(word), id] as const]))),
+  );
   const out: RowsRead = { bottles: [], faults: [] };
   const seen = new Map<string, number>();
   for (const [i, row] of rows.entries()) {

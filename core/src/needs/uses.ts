@@ -1,7 +1,7 @@
 import { useOf, type Portion, type Stores } from '../coverage/index.js';
 import { CATALOGUE } from '../materials/index.js';
 import { keepsOfMix, type MixComponent } from '../mixing/index.js';
-import { operationOf, type Outlook } from '../schedule/index.js';
+import { operationId, type Outlook, type PieceOutlook } from '../schedule/index.js';
 import { MINUTES_PER_DAY, addDays } from '../units/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 
@@ -41,27 +41,39 @@ export interface Use extends Portion, When {
   why: 'laid' | 'left in cup' | 'cleaning';
 }
 
-/** The steps of all pieces of an outlook, soonest first; what has no place comes last. */
+/** What is still to be done of a step: all of it, the coats that are left, or null where it is done. What goes on is still to be done. */
+function leftOf({ steps, sittings }: PieceOutlook, stepIndex: number): { step: Step; sitting: number } | null {
+  const [step, all] = [steps[stepIndex], sittings[stepIndex] ?? []];
+  const open = all.flatMap(({ begun }, sitting) => (begun === null || begun.isRunning ? [sitting] : []));
+  const [first] = open;
+  if (!step || first === undefined) return null;
+  return { step: all.length > 1 && step.coats === all.length ? { ...step, coats: open.length } : step, sitting: first };
+}
+
+/** What is still to be done of the steps of all pieces of an outlook, soonest first; what has no place comes last. */
 export function stepsInTime(outlook: Outlook): StepAt[] {
-  const starts = new Map<string, number>();
-  for (const { id, startMin } of outlook.plan.placed) {
-    const { pieceId, stepIndex, sitting } = operationOf(id);
-    if (sitting === 0) starts.set(`${pieceId}/${String(stepIndex)}`, startMin);
-  }
-  const all = outlook.pieces.flatMap(({ pieceId, steps }) =>
-    steps.map((step, stepIndex): StepAt => {
-      const startMin = starts.get(`${pieceId}/${String(stepIndex)}`) ?? null;
-      return {
-        pieceId,
-        stepIndex,
-        step,
-        startMin,
-        date: startMin === null ? null : addDays(outlook.originDate, Math.floor(startMin / MINUTES_PER_DAY)),
-      };
+  const starts = new Map(outlook.plan.placed.map(({ id, startMin }) => [id, startMin]));
+  const all = outlook.pieces.flatMap((own) =>
+    own.steps.flatMap((_, stepIndex): StepAt[] => {
+      const left = leftOf(own, stepIndex);
+      if (!left) return [];
+      const { step, sitting } = left;
+      const begun = own.sittings[stepIndex]?.[sitting]?.begun ?? null;
+      const startMin = begun?.fromMin ?? starts.get(operationId({ id: own.pieceId }, stepIndex, sitting)) ?? null;
+      const date = startMin === null ? null : addDays(outlook.originDate, Math.floor(startMin / MINUTES_PER_DAY));
+      return [{ pieceId: own.pieceId, stepIndex, step, startMin, date }];
     }),
   );
   return all.sort((a, b) => (a.startMin ?? Infinity) - (b.startMin ?? Infinity));
 }
+
+/** What is stirred: cups of more than one thing. */
+export const cupsToMix = (mixes: readonly PlannedMix[]): PlannedMix[] =>
+  mixes.filter(({ components, totalMl }) => components.length > 1 && totalMl > 0);
+
+/** The cup that a step of the plan is laid from; null where it takes none that is mixed. */
+export const cupFor = (mixes: readonly PlannedMix[], pieceId: string, stepIndex: number): PlannedMix | null =>
+  mixes.find((mix) => mix.for.some((at) => at.pieceId === pieceId && at.stepIndex === stepIndex)) ?? null;
 
 /** What all pieces need: the cups to mix, and every portion of every thing. */
 export interface Needs {

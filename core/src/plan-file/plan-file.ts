@@ -246,6 +246,11 @@ const lengthMin = (start: string, end: string): number => {
 /** What of the workshop makes no sense although each field by itself does. */
 export function* workshopFaults(path: string, workshop: Workshop): Generator<PlanFault> {
   yield* duplicates(`${path}.climate.places`, workshop.climate.places);
+  yield* eveningFaults(path, workshop);
+}
+
+/** Evenings that are longer than anybody sits at a bench. */
+export function* eveningFaults(path: string, workshop: Pick<Workshop, 'weekly' | 'dates'>): Generator<PlanFault> {
   for (const key of ['weekly', 'dates'] as const)
     for (const [i, { start, end }] of workshop[key].entries())
       if (start !== null && end !== null && lengthMin(start, end) > LONGEST_EVENING_H * 60)

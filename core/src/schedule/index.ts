@@ -6,6 +6,7 @@ export * from './workshop.js';
 export * from './kept-plan.js';
 export * from './plan-pieces.js';
 export * from './outlook.js';
+export { OutlookMemory } from './outlook-memory.js';
 export type { Plan, Placed } from '../solver/index.js';
 export * from './forecast.js';
 export { inWay, type Allowances } from './ways.js';

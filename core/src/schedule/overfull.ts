@@ -11,10 +11,11 @@ interface Stay {
 }
 
 /** From the end of a coat until it may be touched, or until the next work on the piece begins. */
-function staysOf(piece: Piece, { steps, reports }: PieceOutlook): Stay[] {
+function staysOf(piece: Piece, { steps, reports, placed }: PieceOutlook): Stay[] {
   return reports.flatMap((report, i) => {
     const step = steps[i];
-    if (!step || !report.ripening) return [];
+    // what finds no evening stands nowhere
+    if (!step || !report.ripening || !placed[i]) return [];
     const next = reports[i + 1]?.startMin ?? Infinity;
     const toMin = Math.min(report.ripening.dryHardMin, next);
     return [{ pieceId: piece.id, placeId: step.dryingPlace, models: modelsOf(step, piece), fromMin: report.endMin, toMin }];

@@ -9,6 +9,7 @@ import { companyOf } from './company.js';
 import { doingOf, type Doing } from './doing.js';
 import { benchSupplies, planOf, type Given } from './given.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
+import type { OutlookMemory } from './outlook-memory.js';
 import { overfull } from './overfull.js';
 import { operationId } from './operation-id.js';
 import { cleaningBefore, stillOwed } from './cleaning-owed.js';
@@ -77,9 +78,9 @@ export function sequenceProblem(piece: Piece, placing: Placing): SequenceProblem
 
 /**
  * Places the steps of all pieces into the painter's evenings and checks every sequence at the times it then has. What is
- * archived takes no evening. @throws RangeError when a piece names a technique, material or substrate that is not known.
+ * archived takes no evening. With a `memory` the outlook of a piece that nothing has changed for is the same object as before. @throws RangeError when a piece names a technique, material or substrate that is not known.
  */
-export function planPieces(given: Given): Outlook {
+export function planPieces(given: Given, memory?: OutlookMemory): Outlook {
   const { workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
   const {
     open,
@@ -95,7 +96,12 @@ export function planPieces(given: Given): Outlook {
   const next = owed && problem.operations.find(({ id }) => id === firstOf(plan.placed)?.id);
   const cleaning = problem.setup && owed && cleaningBefore(next ?? null, owed, problem.setup);
   const placing = { workshop, supplies, originDate, evenings, placed, doings, begun };
-  const outlooks = doings.map((doing) => outlookOf(doing, sequenceProblem(doing.piece, placing), placing));
+  const evenKey = JSON.stringify(evenings);
+  const outlooks = doings.map((doing) => {
+    const sequence = sequenceProblem(doing.piece, placing);
+    const look = () => outlookOf(doing, sequence, placing);
+    return memory ? memory.recall(doing.piece, [workshop, supplies], keyOf(doing, sequence, placing) + evenKey, look) : look();
+  });
   // what is being cleaned away now is in no plan any more, but takes its time
   const withCleaning = cleaning ? { ...plan, cleanings: [cleaning, ...plan.cleanings] } : plan;
   return { originDate, plan: withCleaning, cost, bounds, evenings, pieces: outlooks, overfull: overfull(open, outlooks, workshop) };
@@ -103,6 +109,32 @@ export function planPieces(given: Given): Outlook {
 
 const firstOf = (placed: readonly Placed[]): Placed | undefined =>
   placed.reduce<Placed | undefined>((first, one) => (first && first.startMin <= one.startMin ? first : one), undefined);
+
+/** All that the outlook of a piece hangs on besides the piece, the workshop and what is on the shelf. */
+function keyOf(
+  { piece, steps, progress }: Doing,
+  sequence: SequenceProblem,
+  { originDate, workshop, supplies, begun }: Required<Placing>,
+): string {
+  const bench = benchOf(workshop, supplies);
+  const done = steps.map((step, index) =>
+    sittings(step, piece, bench).map((_, sitting) => {
+      const span = begun.get(operationId(piece, index, sitting));
+      return span ? [span.fromMin, span.toMin, progress.sat(step.id, sitting)?.endMin === null] : 0;
+    }),
+  );
+  const { subject, startsMin, durationsMin, dryFactors, bottleAgesDays } = sequence;
+  return JSON.stringify([
+    originDate,
+    steps.map(({ id }) => id),
+    done,
+    subject.company,
+    startsMin,
+    durationsMin,
+    dryFactors,
+    bottleAgesDays,
+  ]);
+}
 
 function outlookOf(
   { piece, progress, dryFactors }: Doing,

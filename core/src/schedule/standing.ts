@@ -1,4 +1,6 @@
-import type { PieceOutlook } from './outlook.js';
+import { dateOf } from '../units/index.js';
+import { operationId } from './operation-id.js';
+import type { Outlook, PieceOutlook } from './outlook.js';
 
 /** When a piece is finished, as minutes from the origin's midnight. */
 export interface Finish {
@@ -29,4 +31,13 @@ export function waitAfter({ reports }: Pick<PieceOutlook, 'reports'>, index: num
   if (next?.heldUpBy === index) return { readyMin: next.earliestMin, closesMin: next.closesMin };
   const readyMin = reports[index]?.ripening?.recoatFromMin ?? null;
   return readyMin === null ? null : { readyMin, closesMin: null };
+}
+
+/** The day each coat of a step is laid on, where they are laid one by one; null where one finds no evening. */
+export function coatDays({ plan, originDate }: Pick<Outlook, 'plan' | 'originDate'>, own: PieceOutlook, index: number): (string | null)[] {
+  return (own.sittings[index] ?? []).map(({ begun }, sitting) => {
+    const id = operationId({ id: own.pieceId }, index, sitting);
+    const startMin = begun?.fromMin ?? plan.placed.find((placed) => placed.id === id)?.startMin;
+    return startMin === undefined ? null : dateOf(originDate, startMin);
+  });
 }

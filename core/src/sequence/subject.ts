@@ -53,12 +53,18 @@ export interface Subject {
 
 export const ALONE: Company = { likeness: 'own', models: 1, varied: false, mixed: [] };
 
+/** Zones that the model has: one of no area is not there, unless a step names it. A piece that was never measured has them all. */
+function realZones({ zones, steps }: Piece): Piece['zones'] {
+  if (zones.every(({ areaMm2 }) => areaMm2 === 0)) return zones;
+  return zones.filter(({ id, areaMm2 }) => areaMm2 > 0 || steps.some((step) => step.zones.includes(id)));
+}
+
 export function subjectOf(piece: Piece): Subject {
   return {
     kind: piece.kind,
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
-    zones: piece.zones.map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
+    zones: realZones(piece).map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
       id,
       name,
       substrate,
@@ -69,7 +75,7 @@ export function subjectOf(piece: Piece): Subject {
       seen,
       startColour,
     })),
-    keepClean: [...new Set(piece.zones.flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
+    keepClean: [...new Set(realZones(piece).flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
     features: piece.features.map(({ label, zoneId }) => ({ label, zoneId })),
     cleaned: false,
     company: {

@@ -4,6 +4,7 @@ import { bottleFaults, materialFaults } from '@eveningtide/core/plan-file';
 import { BinStore } from '../bin/bin.store.js';
 import { Writes } from '../database/writes.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { cameThrough } from '../http/repeat.js';
 import { MaterialsStore, type StoredMaterial } from '../materials/materials.store.js';
 import { MixesStore } from '../mixes/mixes.store.js';
 import { FaultsException, refuseFaults } from '../validation/faults.js';
@@ -52,6 +53,10 @@ export class BottlesService {
       for (const { version, bottle } of sent) {
         const before = await this.store.byId(bottle.id, transaction);
         if (!before && version > 0) throw notFound('bottle', bottle.id);
+        if (before && cameThrough({ version: before.version, thing: before.bottle }, version, bottle)) {
+          saved.push(before);
+          continue;
+        }
         if (before && before.version !== version) throw new StaleWriteException(`Bottle '${before.bottle.name}'`, version, before);
         await this.store.write(bottle, version + 1, transaction);
         saved.push({ version: version + 1, bottle });

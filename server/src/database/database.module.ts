@@ -2,11 +2,12 @@ import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { Transaction } from 'sequelize';
 import { MODELS } from './models.js';
+import { Reader } from './reader.js';
 import { Writes } from './writes.js';
 
 /** The database: one SQLite file with foreign keys; `prepareDatabase` has brought it up to date before. */
 @Global()
-@Module({ providers: [Writes], exports: [Writes] })
+@Module({ providers: [Reader, Writes], exports: [Reader, Writes] })
 export class DatabaseModule {
   static at(file: string): DynamicModule {
     return {

@@ -6,6 +6,7 @@ import { BinStore } from '../bin/bin.store.js';
 import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { cameThrough } from '../http/repeat.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { FaultsException } from '../validation/faults.js';
 import { FinishesStore, type StoredFinish } from './finishes.store.js';
@@ -34,6 +35,7 @@ export class FinishesService {
       if (faults.length > 0) throw new FaultsException(faults);
       const before = await this.store.byId(id, transaction);
       if (!before && sentVersion > 0) throw notFound('finish', id);
+      if (before && cameThrough({ version: before.version, thing: before.finish }, sentVersion, finish)) return before;
       if (before && before.version !== sentVersion) throw new StaleWriteException(`Finish '${before.finish.name}'`, sentVersion, before);
       await this.store.write(finish, sentVersion + 1, transaction);
       return { version: sentVersion + 1, finish };

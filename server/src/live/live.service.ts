@@ -1,9 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
+import type { StoredEntry } from '../log/log.store.js';
 import { filter, Subject, type Observable } from 'rxjs';
 
 /** What the other screens are told to read again. */
 export type Changed = 'pieces' | 'bottles' | 'materials' | 'mixes' | 'finishes' | 'workshop' | 'log' | 'devices' | 'screens' | 'deleted';
+
+/** What has become of one entry of the log: it is told itself, so that nobody reads a long log again for it. */
+export interface LogChange {
+  id: string;
+  /** Null: it was taken back. */
+  stored: StoredEntry | null;
+}
 
 export interface LiveEvent {
   type: string;
@@ -28,9 +36,9 @@ export class LiveService implements OnModuleDestroy {
   }
 
   /** `by` is the screen that wrote: it knows already. */
-  changed(what: readonly Changed[], by: string | null): void {
+  changed(what: readonly Changed[], by: string | null, log: LogChange | null = null): void {
     this.changes += 1;
-    this.told.next({ type: 'changed', data: { what, by, state: this.state } });
+    this.told.next({ type: 'changed', data: { what, by, state: this.state, log } });
   }
 
   /** A screen that was sent away hears nothing more. */

@@ -1,6 +1,7 @@
 import { Injectable, type CallHandler, type ExecutionContext, type NestInterceptor } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { tap, type Observable } from 'rxjs';
+import type { StoredEntry } from '../log/log.store.js';
 import { LiveService, type Changed } from './live.service.js';
 
 const ALL: Changed[] = ['pieces', 'bottles', 'materials', 'mixes', 'finishes', 'workshop', 'log', 'deleted'];
@@ -33,10 +34,17 @@ export class TellChanges implements NestInterceptor {
     context.switchToHttp().getResponse<Response>().setHeader('x-eveningtide-state', this.live.state);
     const touched = TOUCHED[request.path.split('/')[2] ?? ''];
     if (request.method === 'GET' || !touched) return next.handle();
+    const by = request.header('x-eveningtide-screen') ?? null;
+    const [, , what, id] = request.path.split('/');
+    let answer: unknown = null;
     return next.handle().pipe(
       tap({
+        next: (value) => {
+          answer = value;
+        },
         complete: () => {
-          this.live.changed(touched, request.header('x-eveningtide-screen') ?? null);
+          if (what === 'log' && id !== undefined) this.live.changed([], by, { id, stored: (answer ?? null) as StoredEntry | null });
+          else this.live.changed(touched, by);
         },
       }),
     );

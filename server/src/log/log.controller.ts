@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { SaveLogEntryDto } from './log-entry.dto.js';
 import { LogService } from './log.service.js';
@@ -11,7 +11,8 @@ export class LogController {
 
   @Get()
   @ApiOperation({ summary: 'What was done, oldest first' })
-  all(): Promise<StoredEntry[]> {
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  all(): Promise<string> {
     return this.log.all();
   }
 

@@ -1,10 +1,10 @@
-import { isDeepStrictEqual } from 'node:util';
 import { Injectable } from '@nestjs/common';
 import type { LogEntry } from '@eveningtide/core/log';
 import { suppliesOf } from '@eveningtide/core/materials';
 import { entryFaults } from '@eveningtide/core/plan-file';
 import { Writes } from '../database/writes.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { isSame } from '../http/repeat.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
 import { FaultsException } from '../validation/faults.js';
@@ -19,8 +19,9 @@ export class LogService {
     private readonly materials: MaterialsStore,
   ) {}
 
-  all(): Promise<StoredEntry[]> {
-    return this.store.all();
+  /** As JSON: `StoredEntry[]`. */
+  all(): Promise<string> {
+    return this.store.allAsJson();
   }
 
   /**
@@ -31,7 +32,7 @@ export class LogService {
     if (entry.id !== id) throw new FaultsException([{ path: 'entry.id', value: entry.id, allowed: `the id in the address, ${id}` }]);
     return this.writes.transaction(async (transaction) => {
       const before = await this.store.byId(id, transaction);
-      if (before && isDeepStrictEqual(before.entry, entry)) return before;
+      if (before && isSame(before.entry, entry)) return before;
       const materials = (await this.materials.all(transaction)).map(({ material }) => material);
       // one look-up, so that a press at the bench costs the same however many pieces there are
       const pieces = new Set((await this.pieces.isThere(entry.pieceId, transaction)) ? [entry.pieceId] : []);

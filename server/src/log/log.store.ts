@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import type { LogEntry } from '@eveningtide/core/log';
 import type { Transaction } from 'sequelize';
+import { jsonRows } from '../database/json-rows.js';
+import { Reader } from '../database/reader.js';
 import { createAll } from '../database/create-all.js';
 import { openRows, type Rows } from '../database/rows.js';
 import { LogEntryRow } from '../database/models.js';
@@ -15,8 +17,18 @@ const ORDER = ['startedAt', 'id'];
 /** Reads and writes the log. Callers give the transaction. */
 @Injectable()
 export class LogStore {
+  constructor(private readonly reader: Reader) {}
+
   all(transaction?: Transaction): Promise<StoredEntry[]> {
     return logIn(openRows(transaction));
+  }
+
+  /** All entries as the JSON of `StoredEntry[]`. */
+  async allAsJson(): Promise<string> {
+    const rows = await this.reader.read((connection) =>
+      jsonRows(connection, LogEntryRow, { order: ORDER, left: ['version'], missing: ['utcOffsetMin'] }),
+    );
+    return `[${rows.map(({ raw, members }) => `{"version":${String(raw['version'])},"entry":{${members}}}`).join(',')}]`;
   }
 
   async byId(id: string, transaction: Transaction): Promise<StoredEntry | null> {

@@ -4,6 +4,7 @@ import type { Transaction } from 'sequelize';
 import { createAll } from '../database/create-all.js';
 import { openRows, type Rows } from '../database/rows.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { cameThrough } from '../http/repeat.js';
 import { MaterialRow } from '../database/models.js';
 
 export interface StoredMaterial {
@@ -37,6 +38,7 @@ export class MaterialsStore {
   async save(material: OwnMaterial, sentVersion: number, transaction: Transaction): Promise<StoredMaterial> {
     const before = await this.byId(material.id, transaction);
     if (!before && sentVersion > 0) throw notFound('material', material.id);
+    if (before && cameThrough({ version: before.version, thing: before.material }, sentVersion, material)) return before;
     if (before && before.version !== sentVersion) throw new StaleWriteException(`Material '${before.material.name}'`, sentVersion, before);
     await this.write(material, sentVersion + 1, transaction);
     return { version: sentVersion + 1, material };

@@ -6,6 +6,7 @@ import { BinStore } from '../bin/bin.store.js';
 import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { cameThrough } from '../http/repeat.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { FaultsException } from '../validation/faults.js';
 import { MixesStore, type StoredMix } from './mixes.store.js';
@@ -41,6 +42,7 @@ export class MixesService {
       if (faults.length > 0) throw new FaultsException(faults);
       const before = all.find((other) => other.mix.id === id);
       if (!before && sentVersion > 0) throw notFound('mix', id);
+      if (before && cameThrough({ version: before.version, thing: before.mix }, sentVersion, mix)) return before;
       if (before && before.version !== sentVersion) throw new StaleWriteException(`Mix '${before.mix.name}'`, sentVersion, before);
       await this.store.write(mix, sentVersion + 1, transaction);
       return { version: sentVersion + 1, mix };

@@ -1,4 +1,4 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { SavePieceDto } from './piece.dto.js';
 import { PiecesService } from './pieces.service.js';
@@ -11,7 +11,8 @@ export class PiecesController {
 
   @Get()
   @ApiOperation({ summary: 'All pieces with their versions, in the order they were made' })
-  all(): Promise<StoredPiece[]> {
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  all(): Promise<string> {
     return this.pieces.all();
   }
 

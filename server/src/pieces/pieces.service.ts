@@ -6,6 +6,7 @@ import type { Transaction } from 'sequelize';
 import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
+import { cameThrough } from '../http/repeat.js';
 import { MaterialsStore } from '../materials/materials.store.js';
 import { MixesStore } from '../mixes/mixes.store.js';
 import { FaultsException } from '../validation/faults.js';
@@ -23,8 +24,9 @@ export class PiecesService {
     private readonly mixes: MixesStore,
   ) {}
 
-  all(): Promise<StoredPiece[]> {
-    return this.store.all();
+  /** As JSON: `StoredPiece[]`. */
+  all(): Promise<string> {
+    return this.store.allAsJson();
   }
 
   async one(id: string): Promise<StoredPiece> {
@@ -41,6 +43,7 @@ export class PiecesService {
       const stored = await this.store.byId(id, transaction);
       // what was put aside comes back by `restore` only, not by a late save
       if (stored ? stored.deletedAt !== null : sentVersion > 0) throw notFound('piece', id);
+      if (stored && cameThrough({ version: stored.version, thing: stored.piece }, sentVersion, piece)) return stored;
       if (stored && stored.version !== sentVersion) throw new StaleWriteException(`Piece '${stored.piece.name}'`, sentVersion, stored);
       await this.store.write(piece, sentVersion + 1, transaction);
       return { version: sentVersion + 1, deletedAt: null, piece };

@@ -2,6 +2,8 @@ import { Injectable } from '@nestjs/common';
 import type { Piece } from '@eveningtide/core/subjects';
 import { Op, type Transaction } from 'sequelize';
 import type { Model, ModelCtor } from 'sequelize-typescript';
+import { jsonRows } from '../database/json-rows.js';
+import { Reader } from '../database/reader.js';
 import { createAll } from '../database/create-all.js';
 import type { Rows } from '../database/rows.js';
 import { CheckRow, FeatureRow, MemberRow, PartRow, PictureRow, PieceRow, StepGroupRow, StepRow, ZoneRow } from '../database/models.js';
@@ -38,8 +40,33 @@ function ownOf(piece: Piece): Omit<Piece, ChildKey> {
 /** Reads and writes whole pieces. Callers give the transaction; nothing here begins one. */
 @Injectable()
 export class PiecesStore {
+  constructor(private readonly reader: Reader) {}
+
   async all(withDeleted = false, transaction?: Transaction): Promise<StoredPiece[]> {
     return this.load(withDeleted ? {} : { deletedAt: null }, transaction);
+  }
+
+  /** All pieces that were not put aside, as the JSON of `StoredPiece[]`. */
+  allAsJson(): Promise<string> {
+    return this.reader.read(async (connection) => {
+      const pieces = await jsonRows(connection, PieceRow, { left: ['version', 'position', 'deletedAt'], where: '"deletedAt" IS NULL' });
+      const lists = new Map<string, string[]>(pieces.map(({ raw }) => [String(raw['id']), []]));
+      for (const key of CHILD_KEYS) {
+        const byPiece = new Map<string, string[]>();
+        for (const { raw, members } of await jsonRows(connection, CHILDREN[key], { left: ['pieceId', 'position'] })) {
+          const id = String(raw['pieceId']);
+          const own = byPiece.get(id);
+          if (own) own.push(`{${members}}`);
+          else byPiece.set(id, [`{${members}}`]);
+        }
+        for (const [id, members] of lists) members.push(`"${key}":[${(byPiece.get(id) ?? []).join(',')}]`);
+      }
+      const stored = pieces.map(({ raw, members }) => {
+        const children = lists.get(String(raw['id'])) ?? [];
+        return `{"version":${String(raw['version'])},"deletedAt":null,"piece":{${[members, ...children].join(',')}}}`;
+      });
+      return `[${stored.join(',')}]`;
+    });
   }
 
   async byId(id: string, transaction?: Transaction): Promise<StoredPiece | null> {

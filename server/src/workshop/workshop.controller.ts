@@ -3,6 +3,7 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Writes } from '../database/writes.js';
 import { workshopFaults } from '@eveningtide/core/plan-file';
 import { StaleWriteException } from '../http/errors.js';
+import { cameThrough } from '../http/repeat.js';
 import { refuseFaults } from '../validation/faults.js';
 import { SaveWorkshopDto } from './workshop.dto.js';
 import { WorkshopStore, type StoredWorkshop } from './workshop.store.js';
@@ -27,6 +28,7 @@ export class WorkshopController {
     refuseFaults(workshopFaults('workshop', body.workshop));
     return this.writes.transaction(async (transaction) => {
       const stored = await this.store.read(transaction);
+      if (cameThrough({ version: stored.version, thing: stored.workshop }, body.version, body.workshop)) return stored;
       if (stored.version !== body.version) throw new StaleWriteException('The workshop', body.version, stored);
       await this.store.write(body.workshop, body.version + 1, transaction);
       return { version: body.version + 1, workshop: body.workshop };

@@ -1,4 +1,4 @@
-import type { PieceOutlook } from '@eveningtide/core/schedule';
+import { waitAfter, type PieceOutlook } from '@eveningtide/core/schedule';
 import { useId } from 'react';
 import type { Timeline } from './timeline.js';
 
@@ -22,9 +22,10 @@ export function Drying({
 }) {
   const id = useId();
   const spans = own.reports.flatMap((report, i) => {
-    const next = own.reports[i + 1];
-    const held = next?.heldUpBy === i ? next.earliestMin : (report.ripening?.recoatFromMin ?? null);
-    return held === null || !own.placed[i] ? [] : [{ endMin: report.endMin, readyMin: held, nextMin: next?.startMin ?? null }];
+    const wait = waitAfter(own, i);
+    return wait === null || !own.placed[i]
+      ? []
+      : [{ endMin: report.endMin, readyMin: wait.readyMin, nextMin: own.reports[i + 1]?.startMin ?? null }];
   });
   const shapes = spans.map(({ endMin, readyMin, nextMin }) => {
     const dryUntil = Math.min(readyMin, nextMin ?? Infinity);

@@ -6,6 +6,7 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef, type RefObject } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { NearView } from '../ui/near-view.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { Drying } from './drying.js';
@@ -19,6 +20,8 @@ const FLOOR = LABEL_ROWS * LABEL_STEP + BLOCK + 2;
 const LANE = FLOOR + 14;
 /** Pixels of an average letter of a label. */
 const LETTER_PX = 7.5;
+/** So many lanes are made at once; more when they come near what is seen. */
+const FIRST_LANES = 12;
 /** Show the evenings of the plan, and at least so many. */
 const LEAST_EVENINGS = 4;
 
@@ -57,13 +60,18 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
     marked.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [target]);
   if (!outlook) return null;
+  const { originDate } = outlook;
   const timeline = timelineOf(shownEvenings(outlook), pxPerMin);
 
+  const placedOf = Map.groupBy(outlook.plan.placed, ({ id }) => operationOf(id).pieceId);
+  const owns = new Map(outlook.pieces.map((own) => [own.pieceId, own]));
+  const letterPx = LETTER_PX * textScale();
+
   const blocksOf = (pieceId: string): Block[] => {
-    const own = outlook.pieces.find((p) => p.pieceId === pieceId);
-    return outlook.plan.placed.flatMap((placed): Block[] => {
+    const own = owns.get(pieceId);
+    return (placedOf.get(pieceId) ?? []).flatMap((placed): Block[] => {
       const at = operationOf(placed.id);
-      const step = at.pieceId === pieceId ? own?.steps[at.stepIndex] : undefined;
+      const step = own?.steps[at.stepIndex];
       if (!own || !step) return [];
       const snag = own.findings.some((f) => f.severity === 'snag' && f.stepIndex === at.stepIndex);
       return [
@@ -94,39 +102,45 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
           cleanings={outlook.plan.cleanings}
           nowMin={now.minute}
         />
-        {lanes.map(({ piece, blocks }) => {
-          const own = outlook.pieces.find((p) => p.pieceId === piece.id);
-          const labels = staggered(
-            blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * LETTER_PX * textScale() + 14 })),
-            LABEL_ROWS,
-          );
-          return (
-            <div key={piece.id} className="contents">
-              <LaneName
-                title={piece.name}
-                note={piece.members.length > 1 ? `batch of ${String(piece.members.length)}` : `${String(piece.steps.length)} steps`}
-              />
-              <div className="relative border-b border-line" style={{ height: LANE }}>
-                {own && <Drying timeline={timeline} own={own} height={LANE} floor={FLOOR} wedge={BLOCK} />}
-                {blocks.map((block, i) => (
-                  <BlockMark
-                    key={block.id}
-                    block={block}
-                    row={labels[i] ?? null}
-                    x={timeline.x(block.startMin)}
-                    width={Math.max(5, (block.endMin - block.startMin) * pxPerMin)}
-                    to={`/pieces/${piece.id}?step=${block.stepId}`}
-                    words={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${days.when(outlook.originDate, block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
-                    target={target === `${piece.id}/${block.stepId}` ? marked : null}
-                  />
-                ))}
-              </div>
-            </div>
-          );
-        })}
+        {lanes.map(({ piece, blocks }, lane) => (
+          <NearView key={piece.id} height={LANE} always={lane < FIRST_LANES || target?.startsWith(`${piece.id}/`) === true}>
+            {() => laneOf(piece, blocks)}
+          </NearView>
+        ))}
       </div>
     </div>
   );
+
+  function laneOf(piece: Piece, blocks: readonly Block[]) {
+    const own = owns.get(piece.id);
+    const labels = staggered(
+      blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * letterPx + 14 })),
+      LABEL_ROWS,
+    );
+    return (
+      <div className="contents">
+        <LaneName
+          title={piece.name}
+          note={piece.members.length > 1 ? `batch of ${String(piece.members.length)}` : `${String(piece.steps.length)} steps`}
+        />
+        <div className="relative border-b border-line" style={{ height: LANE }}>
+          {own && <Drying timeline={timeline} own={own} height={LANE} floor={FLOOR} wedge={BLOCK} />}
+          {blocks.map((block, i) => (
+            <BlockMark
+              key={block.id}
+              block={block}
+              row={labels[i] ?? null}
+              x={timeline.x(block.startMin)}
+              width={Math.max(5, (block.endMin - block.startMin) * pxPerMin)}
+              to={`/pieces/${piece.id}?step=${block.stepId}`}
+              words={`${piece.name}, step ${String(block.stepIndex + 1)}, ${block.name}, ${days.when(originDate, block.startMin)}, ${formatMinutes(block.endMin - block.startMin)}${block.snag ? ', snag' : ''}`}
+              target={target === `${piece.id}/${block.stepId}` ? marked : null}
+            />
+          ))}
+        </div>
+      </div>
+    );
+  }
 }
 
 /**

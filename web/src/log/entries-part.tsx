@@ -4,7 +4,7 @@ import { troubleById } from '@eveningtide/core/remedies';
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useWriteLog } from '../store/log.js';
 import { Button } from '../ui/button.js';
@@ -15,16 +15,20 @@ import { toldWithUndo } from '../ui/told.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { EntryDialog } from './entry-dialog.js';
 
+/** So many days are shown, and so many more at each press. */
+const DAYS_AT_ONCE = 30;
+
 /** Entries by day, the newest day first. */
 export function EntriesPart({ log, pieces }: { log: readonly LogEntry[]; pieces: readonly Piece[] }) {
   const days = useDays();
   const [editedId, setEdited] = useState<string | null>(null);
-  const byDay = new Map<string, LogEntry[]>();
-  for (const entry of log) byDay.set(entry.startedAt.slice(0, 10), [...(byDay.get(entry.startedAt.slice(0, 10)) ?? []), entry]);
+  const [most, setMost] = useState(DAYS_AT_ONCE);
+  const byDay = useMemo(() => [...Map.groupBy(log, ({ startedAt }) => startedAt.slice(0, 10))].reverse(), [log]);
+  const byId = useMemo(() => new Map(pieces.map((piece) => [piece.id, piece])), [pieces]);
   const edited = log.find(({ id }) => id === editedId);
   return (
     <div className="px-4 py-2">
-      {[...byDay].reverse().map(([day, entries]) => (
+      {byDay.slice(0, most).map(([day, entries]) => (
         <section key={day} aria-label={days.day(day)} className="mb-4">
           <h2 className="flex items-baseline gap-3 border-b border-line-strong py-1 text-lg font-semibold">
             {days.day(day)} {day.slice(0, 4)}
@@ -37,7 +41,7 @@ export function EntriesPart({ log, pieces }: { log: readonly LogEntry[]; pieces:
               <EntryRow
                 key={entry.id}
                 entry={entry}
-                piece={pieces.find(({ id }) => id === entry.pieceId)}
+                piece={byId.get(entry.pieceId)}
                 onEdit={() => {
                   setEdited(entry.id);
                 }}
@@ -46,6 +50,15 @@ export function EntriesPart({ log, pieces }: { log: readonly LogEntry[]; pieces:
           </ul>
         </section>
       ))}
+      {byDay.length > most && (
+        <Button
+          onClick={() => {
+            setMost(most + DAYS_AT_ONCE);
+          }}
+        >
+          Show earlier days ({byDay.length - most} more)
+        </Button>
+      )}
       {edited && (
         <EntryDialog
           entry={edited}

@@ -21,7 +21,15 @@ export function CupPart() {
     const last = cup.components.at(-1);
     dispatch(
       cupActions.set({
-        components: [...cup.components, { material: last ? 'acrylic-thinner' : 'acrylic-matt', bottleId: null, parts: 1 }],
+        components: [
+          ...cup.components,
+          {
+            material: last ? 'acrylic-thinner' : 'acrylic-matt',
+            bottleId: null,
+            // parts are a ratio; any other measure tells what is there, and none of what is new is
+            parts: filled && cup.measure !== 'parts' ? 0 : 1,
+          },
+        ],
       }),
     );
   };

@@ -2,9 +2,9 @@ import { lazy, Suspense, type ReactNode } from 'react';
 import { Loading } from '../ui/states.js';
 import { PartTabs } from '../ui/part-tabs.js';
 import { useMixesQuery } from '../store/api.js';
-import { useNeeds } from '../workers/use-needs.js';
 import { CupPart } from './cup-part.js';
 import { KeptPart } from './kept-part.js';
+import { useCountedCups } from './use-counted-cups.js';
 import { ToMixPart } from './to-mix-part.js';
 
 const LadderPart = lazy(async () => ({ default: (await import('./ladder-part.js')).LadderPart }));
@@ -14,9 +14,8 @@ const fetched = (what: string, part: ReactNode): ReactNode => <Suspense fallback
 
 /** How much of what: what the plan wants mixed, a cup to think out, tones, recipes by colour, and the mixes that were kept. */
 export function MixingView() {
-  const needs = useNeeds();
+  const cups = useCountedCups();
   const { data: kept } = useMixesQuery();
-  const cups = needs?.mixes.filter(({ components, totalMl }) => components.length > 1 && totalMl > 0);
   return (
     <main className="p-4">
       <h1 className="no-print mb-2 text-[1.6875rem] leading-8 font-bold">Mixing</h1>
@@ -27,7 +26,7 @@ export function MixingView() {
             id: 'plan',
             name: 'To mix',
             ...(cups ? { count: cups.length } : {}),
-            content: cups ? <ToMixPart mixes={cups} /> : <Loading what="the plan" />,
+            content: cups ? <ToMixPart cups={cups} /> : <Loading what="the plan" />,
           },
           { id: 'cup', name: 'A cup', content: <CupPart /> },
           { id: 'ladder', name: 'Tone ladder', content: fetched('the ladder', <LadderPart />) },

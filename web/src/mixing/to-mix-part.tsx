@@ -1,7 +1,6 @@
 import { suppliesName } from '@eveningtide/core/materials';
 import type { PlannedMix } from '@eveningtide/core/needs';
 import { plainParts } from '@eveningtide/core/matching';
-import { truerAmount, volumesOfCup } from '@eveningtide/core/mixing';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
@@ -19,19 +18,20 @@ import { Swatch } from '../ui/swatch.js';
 import { CountedTable } from './counted-table.js';
 import { Labels, type Label } from './labels.js';
 import { useBench } from './use-bench.js';
+import type { CountedCup } from './use-counted-cups.js';
 import { componentColour } from './words.js';
 
 const idOf = ({ key, time }: PlannedMix): string => `${key} ${String(time)}`;
 
 /** The cups of the plan, soonest first: each is mixed once for everything that takes it while it keeps. */
-export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
-  const { supplies, mixes: kept, measured, measuring } = useBench();
+export function ToMixPart({ cups }: { cups: readonly CountedCup[] }) {
+  const { supplies, mixes: kept } = useBench();
   const days = useDays();
   const shown = useShown();
   const { data } = usePiecesQuery();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const pieceName = (id: string): string => data?.find(({ piece }) => piece.id === id)?.piece.name ?? id;
-  if (mixes.length === 0)
+  if (cups.length === 0)
     return (
       <Empty title="Nothing to mix">
         No step of the plan thins anything. Give a step a dilution, or a mix of your own, and it stands here with how much of it all pieces
@@ -43,16 +43,14 @@ export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
     const [first] = mix.components;
     return own ? `no. ${String(own.number)}, ${own.name}` : first ? suppliesName(first, supplies) : '';
   };
-  const rows = mixes.map((mix, i) => {
-    const what = measured(mix.components);
-    const volumes = volumesOfCup(mix);
+  const rows = cups.map(({ mix, letter, counted }) => {
     const dates = [...new Set(mix.for.flatMap(({ date }) => (date === null ? [] : [date])))];
     return {
       mix,
       id: idOf(mix),
-      letter: letterOf(i),
+      letter,
       name: nameOf(mix),
-      counted: truerAmount(volumes, measuring.countBy, what, measuring),
+      counted,
       dates,
     };
   });
@@ -137,9 +135,6 @@ export function ToMixPart({ mixes }: { mixes: readonly PlannedMix[] }) {
     </>
   );
 }
-
-/** A, B … Z, AA, AB … */
-const letterOf = (i: number): string => (i >= 26 ? letterOf(Math.floor(i / 26) - 1) : '') + String.fromCharCode(65 + (i % 26));
 
 function OpenInCup({ mix, name, totalMl }: { mix: PlannedMix; name: string; totalMl: number }) {
   const dispatch = useAppDispatch();

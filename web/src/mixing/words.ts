@@ -1,6 +1,7 @@
 import { suppliesName, type Bottle, type Supplies } from '@eveningtide/core/materials';
 import type { Countable, Counted, Measure, MixComponent } from '@eveningtide/core/mixing';
 import { formatNumber } from '@eveningtide/core/units';
+import type { Shown } from '../ui/shown.js';
 
 export const MEASURE_NAMES: Record<Measure, string> = {
   parts: 'parts',
@@ -24,6 +25,13 @@ export function countWords({ by, count, ml }: Counted['components'][number]): st
   if (by === 'syringe') return `${formatNumber(ml, 2)} ml`;
   return `${String(count)} ${COUNT_WORDS[by][count === 1 ? 0 : 1]}`;
 }
+
+/** So many are counted; more are measured (our number). */
+const MOST_COUNTED = 40;
+
+/** `5 drops Umber wash`; what is more than anybody counts is told as a volume. */
+export const amountWords = (out: Counted['components'][number] | undefined, name: string, shown: Pick<Shown, 'text'>): string =>
+  `${!out ? '' : out.count > MOST_COUNTED ? shown.text(out.exactMl, 'volume') : countWords(out)} ${name}`.trim();
 
 type Named = Pick<MixComponent, 'material' | 'bottleId'>;
 

@@ -3,7 +3,7 @@ import { createContext, useContext, useMemo, useState, type ReactNode } from 're
 /** What is looked at on an open piece: a zone, and the layer of a step that is lit in the section and in its row. */
 interface Focus {
   zoneId: string | null;
-  setZone: (zoneId: string) => void;
+  setZone: (zoneId: string | null) => void;
   litStepId: string | null;
   light: (stepId: string | null) => void;
 }

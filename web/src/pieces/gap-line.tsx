@@ -1,4 +1,4 @@
-import { waitAfter, type PieceOutlook } from '@eveningtide/core/schedule';
+import { coatDays, waitAfter, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
 import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
 import { ebbPath } from '../ui/ebb.js';
 import { useDays } from '../ui/days.js';
@@ -19,11 +19,34 @@ const x = (minutes: number): number => Math.sqrt(Math.min(Math.max(minutes, 0), 
  */
 export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) {
   const { outlook } = usePlan();
-  const days = useDays();
   const index = own.steps.findIndex((step) => step.id === stepId);
+  if (!outlook || !own.reports[index]) return null;
+  return (
+    <>
+      <CoatNights outlook={outlook} own={own} index={index} />
+      <Gap outlook={outlook} own={own} index={index} />
+    </>
+  );
+}
+
+/** Coats of one step that are laid on several evenings: the nights between them are told like those between steps. */
+function CoatNights({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; index: number }) {
+  const days = useDays();
+  const coats = coatDays(outlook, own, index);
+  if (new Set(coats).size < 2) return null;
+  return (
+    <p className="bg-night py-0.5 pr-9 pl-[3.75rem] text-[0.8125rem] text-night-text">
+      <b className="font-semibold">Over nights</b>:{' '}
+      {coats.map((date, coat) => `coat ${String(coat + 1)} ${date === null ? 'without an evening' : days.day(date)}`).join(', ')}
+    </p>
+  );
+}
+
+function Gap({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; index: number }) {
+  const days = useDays();
   const report = own.reports[index];
   const next = own.reports[index + 1];
-  if (!outlook || !report) return null;
+  if (!report) return null;
   const wait = waitAfter(own, index);
   const waits = wait?.readyMin ?? null;
   const nextDay = next ? dateOf(outlook.originDate, next.startMin) : null;

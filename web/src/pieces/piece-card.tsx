@@ -6,6 +6,7 @@ import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece } 
 import { formatMinutes } from '@eveningtide/core/units';
 import { ArrowLeft, Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
+import { cupOf, cupWords, useCountedCups } from '../mixing/use-counted-cups.js';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -107,6 +108,7 @@ function Card({ piece }: { piece: Piece }) {
 function StepTable({ piece }: { piece: Piece }) {
   const { outlook, supplies, mixes } = usePlan();
   const own = usePieceOutlook(piece.id);
+  const cups = useCountedCups();
   const { data: workshop } = useWorkshopQuery();
   const days = useDays();
   const shown = useShown();
@@ -129,6 +131,7 @@ function StepTable({ piece }: { piece: Piece }) {
           const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
           const report = own?.reports[at];
           const wait = own ? waitAfter(own, at) : null;
+          const cup = cupOf(cups, piece.id, at);
           const group = piece.groups.find((one) => one.id === step.groupId);
           return (
             <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
@@ -152,7 +155,7 @@ function StepTable({ piece }: { piece: Piece }) {
                   </span>
                 )}
                 {step.dilution && <span className="block">{formatDilution(step.dilution)}</span>}
-                {mix && <span className="block text-ink-2">{mixWords(mix, shown)}</span>}
+                {(cup ?? mix) && <span className="block text-ink-2">{cup ? cupWords(cup) : mix && mixWords(mix, shown)}</span>}
               </td>
               <td className="py-1 pr-2">
                 {zoneWords(piece, step)}

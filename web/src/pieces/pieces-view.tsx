@@ -4,6 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
 import { useDeletePieceMutation, usePiecesQuery, useRestoreDeletedMutation, type StoredPiece } from '../store/api.js';
 import { Button } from '../ui/button.js';
+import { NearView } from '../ui/near-view.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { useDays } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
@@ -77,11 +78,19 @@ export function PiecesView() {
   );
 }
 
+/** So many rows are made at once; more when they come near what is seen. */
+const FIRST_ROWS = 16;
+const ROW_PX = 72;
+
 function PieceList({ pieces }: { pieces: readonly StoredPiece[] }) {
   return (
     <ul className="divide-y divide-line border-y border-line">
-      {pieces.map((stored) => (
-        <PieceItem key={stored.piece.id} stored={stored} />
+      {pieces.map((stored, i) => (
+        <li key={stored.piece.id}>
+          <NearView height={ROW_PX} always={i < FIRST_ROWS}>
+            {() => <PieceItem stored={stored} />}
+          </NearView>
+        </li>
       ))}
     </ul>
   );
@@ -107,7 +116,7 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
     }
   };
   return (
-    <li className="grid grid-cols-[minmax(0,2fr)_minmax(0,1.6fr)_minmax(0,1fr)_auto] items-center gap-4 px-2 py-2.5 hover:bg-paper">
+    <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1.6fr)_minmax(0,1fr)_auto] items-center gap-4 px-2 py-2.5 hover:bg-paper">
       <div>
         <Link
           to={`/pieces/${piece.id}`}
@@ -149,7 +158,7 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
           <Trash2 size={17} aria-hidden="true" />
         </button>
       </div>
-    </li>
+    </div>
   );
 }
 

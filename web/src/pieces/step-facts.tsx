@@ -5,6 +5,7 @@ import { incomingOf } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
+import { cupOf, cupWords, useCountedCups } from '../mixing/use-counted-cups.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
@@ -12,7 +13,7 @@ import { Heading, Panel, Row } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
-import { solventWords } from './words.js';
+import { countWords, solventWords } from './words.js';
 
 /** What the open step means in minutes, millilitres and cautions. */
 export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string; onAddAfter: (stepId: string) => void }) {
@@ -21,6 +22,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
   const shown = useShown();
   const own = usePieceOutlook(piece.id);
   const { data: workshop } = useWorkshopQuery();
+  const cups = useCountedCups();
   const index = own?.steps.findIndex((s) => s.id === stepId) ?? -1;
   const report = own?.reports[index];
   const step = piece.steps.find((s) => s.id === stepId);
@@ -29,6 +31,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
   const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const when = (minute: number) => (Number.isFinite(minute) ? days.when(outlook.originDate, minute) : 'not in this air');
   const { ripening, takeBack } = report;
+  const cup = cupOf(cups, piece.id, index);
   return (
     <Panel title={`Step ${String(piece.steps.indexOf(step) + 1)}`}>
       <Heading>In the plan</Heading>
@@ -42,11 +45,27 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
             'no evening found'
           )}
         </Row>
-        <Row what="could start">{when(report.earliestMin)}</Row>
-        {report.heldUpBy !== null && <Row what="waits for">step {report.heldUpBy + 1}</Row>}
+        {report.heldUpBy !== null && (
+          <>
+            <Row what="could start">{when(report.earliestMin)}</Row>
+            <Row what="waits for">step {report.heldUpBy + 1}</Row>
+          </>
+        )}
       </dl>
       <Variations piece={piece} step={step} />
-      {mix && (
+      {cup && (
+        <>
+          <Heading>Mix for it</Heading>
+          <p>
+            <Link className="underline" to="/mixing">
+              Cup {cup.letter}
+            </Link>
+            : {cupWords(cup)}
+          </p>
+          <p className="text-[0.8125rem] text-ink-3">From area, cover, film and what stays in cup and brush, once a cup.</p>
+        </>
+      )}
+      {mix && !cup && (
         <>
           <Heading>Mix for it</Heading>
           <dl>
@@ -58,8 +77,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
               </Row>
             ) : (
               <Row what={mix.thinner ? 'paint' : 'neat'}>
-                <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · <span className="figures">{mix.paintDrops}</span>{' '}
-                drops
+                <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · {countWords(mix.paintDrops, 'drop')}
               </Row>
             )}
             {mix.thinner && mix.paints === 1 && (

@@ -12,10 +12,20 @@ export function zoneWords(piece: Piece, step: Step): string {
   return named.map((zone) => zone.name.toLowerCase()).join('; ');
 }
 
+/** Every zone by its name instead of `all`: none changes, but each can be taken out. */
+export const namedZones = (piece: Piece, step: Step): string[] => {
+  const open = piece.zones.filter((zone) => !zone.keepClean).map((zone) => zone.id);
+  return [...open, ...step.zones.filter((zone) => zone !== 'all')];
+};
+
+/** What pressing a zone in the drawing makes of a step: of one that is done all over, it is this zone that is meant. */
+export const pressedZone = (piece: Piece, step: Step, id: string): string[] =>
+  step.zones.includes('all') ? [id] : toggledZone(piece, step, id);
+
 /** The zones of a step with one put in or taken out. A step is done somewhere: the last zone cannot be taken away. */
 export function toggledZone(piece: Piece, step: Step, id: string): string[] {
   const open = piece.zones.filter((zone) => !zone.keepClean).map((zone) => zone.id);
-  const now = step.zones.includes('all') ? [...open, ...step.zones.filter((zone) => zone !== 'all')] : step.zones;
+  const now = step.zones.includes('all') ? namedZones(piece, step) : step.zones;
   const next = now.includes(id) ? now.filter((zone) => zone !== id) : [...now, id];
   if (next.length === 0) return step.zones;
   return open.every((zone) => next.includes(zone)) ? ['all', ...next.filter((zone) => !open.includes(zone))] : next;

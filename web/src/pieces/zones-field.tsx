@@ -1,5 +1,5 @@
 import type { Piece, Step } from '@eveningtide/core/subjects';
-import { toggledZone } from './zone-words.js';
+import { namedZones, toggledZone } from './zone-words.js';
 
 /** Which zones a step is done on. `all` is every zone that need not be kept clean. */
 export function ZonesField({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (zones: string[]) => void }) {
@@ -12,7 +12,11 @@ export function ZonesField({ piece, step, onChange }: { piece: Piece; step: Step
           label="all"
           checked={all}
           onChange={() => {
-            onChange(['all']);
+            onChange(
+              all
+                ? namedZones(piece, step)
+                : ['all', ...step.zones.filter((id) => piece.zones.some((zone) => zone.id === id && zone.keepClean))],
+            );
           }}
         />
         {piece.zones.map((zone) => (

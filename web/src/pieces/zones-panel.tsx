@@ -16,7 +16,7 @@ import { Elevation, KeepCleanPattern } from './elevation.js';
 import { useFocus } from './focus.js';
 import { LookSlider } from './look-slider.js';
 import { plannedLooks } from './look.js';
-import { toggledZone } from './zone-words.js';
+import { pressedZone } from './zone-words.js';
 
 const SEEN_WORDS: Record<Seen, string> = { yes: 'seen', glimpsed: 'glimpsed', never: 'never seen: no work' };
 
@@ -63,7 +63,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
               selected={selected}
               tint={(id) => looks[at]?.[id]?.mean ?? null}
               onZone={(id) => {
-                if (step) dispatch(editorActions.stepPatched({ id: step.id, patch: { zones: toggledZone(piece, step, id) } }));
+                if (step) dispatch(editorActions.stepPatched({ id: step.id, patch: { zones: pressedZone(piece, step, id) } }));
                 else setZone(id);
               }}
             />
@@ -71,7 +71,16 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
         </div>
       )}
       {views.length > 0 && piece.steps.length > 0 && <LookSlider piece={piece} looks={looks} at={at} onChange={setChosen} />}
-      {zone && <ZoneEditor key={zone.id} piece={piece} zone={zone} />}
+      {zone && (
+        <ZoneEditor
+          key={zone.id}
+          piece={piece}
+          zone={zone}
+          onClose={() => {
+            setZone(null);
+          }}
+        />
+      )}
       {!step && !zone && <ZoneList piece={piece} />}
     </Panel>
   );
@@ -104,7 +113,7 @@ function ZoneList({ piece }: { piece: Piece }) {
   );
 }
 
-function ZoneEditor({ piece, zone }: { piece: Piece; zone: Zone }) {
+function ZoneEditor({ piece, zone, onClose }: { piece: Piece; zone: Zone; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const patch = (change: Partial<Omit<Zone, 'id'>>) => {
     dispatch(editorActions.zonePatched({ id: zone.id, patch: change }));
@@ -122,7 +131,14 @@ function ZoneEditor({ piece, zone }: { piece: Piece; zone: Zone }) {
     />
   );
   return (
-    <div role="group" aria-label={`Zone ${zone.name}`} className="mt-3 grid grid-cols-6 gap-2 border-t border-line pt-2">
+    <div
+      role="group"
+      aria-label={`Zone ${zone.name}`}
+      className="mt-3 grid grid-cols-6 gap-2 border-t border-line pt-2"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') onClose();
+      }}
+    >
       <TextField
         label="Name of the zone"
         className="col-span-3"
@@ -221,7 +237,7 @@ function Features({ piece, zone }: { piece: Piece; zone: Zone }) {
       {piece.features
         .filter((feature) => feature.zoneId === zone.id)
         .map((feature) => (
-          <div key={feature.id} className="mb-1 grid grid-cols-[1fr_3.5rem_3.5rem_1.5rem] gap-1">
+          <div key={feature.id} className="mb-1 grid grid-cols-[minmax(0,1fr)_5.25rem_5.25rem_1.5rem] gap-1">
             <input
               aria-label="Feature"
               className="field"

@@ -2,19 +2,12 @@ import { nanoid } from '@reduxjs/toolkit';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
-import {
-  refusalOf,
-  useMaterialsQuery,
-  useSaveBottlesMutation,
-  useSaveMaterialMutation,
-  useDeleteBottleMutation,
-  type StoredBottle,
-} from '../store/api.js';
+import { refusalOf, useMaterialsQuery, useSaveBottlesMutation, useDeleteBottleMutation, type StoredBottle } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { download } from '../ui/download.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { readShelfFile, shelfCsv, shelfJson, type FileRead } from './shelf-file.js';
+import { readChosen, shelfCsv, shelfJson, type FileRead } from './shelf-file.js';
 import { toldWithUndo } from '../ui/told.js';
 
 const ITEM = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
@@ -27,7 +20,7 @@ export function ShelfFileMenu({ stored }: { stored: readonly StoredBottle[] }) {
   const [read, setRead] = useState<(FileRead & { name: string }) | null>(null);
   const bottles = stored.map(({ bottle }) => bottle);
   const open = async (file: File) => {
-    setRead({ name: file.name, ...readShelfFile(file.name, await file.text(), supplies, () => nanoid(12)) });
+    setRead({ name: file.name, ...(await readChosen(file, supplies, () => nanoid(12))) });
   };
   return (
     <>

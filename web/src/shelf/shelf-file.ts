@@ -2,8 +2,17 @@ import { plainBottle, type Bottle, type OwnMaterial, type Supplies } from '@even
 import { BOTTLE_COLUMNS, bottlesFromRows, rowsFromBottles, type BottleRow, type RowsRead } from '@eveningtide/core/needs';
 import Papa from 'papaparse';
 
+/** So much is read: a shelf of thousands of bottles is far below it. */
+const MOST_BYTES = 5_000_000;
+const MOST_BOTTLES = 5000;
+
+/** A cell that begins like a formula, and the mark before one. */
+const FORMULA = /^[=+\-@\t\r].*$/s;
+const MARKED = /^'(?=[=+\-@\t\r])/;
+
 /** The shelf alone as open JSON; the plan file holds it as well. */
 export const SHELF_FORMAT = 'eveningtide-shelf';
+const SHELF_VERSION = 1;
 
 interface ShelfFile {
   format: typeof SHELF_FORMAT;
@@ -13,7 +22,8 @@ interface ShelfFile {
 }
 
 export const shelfCsv = (bottles: readonly Bottle[], supplies: Supplies): string =>
-  Papa.unparse(rowsFromBottles(bottles, supplies), { columns: [...BOTTLE_COLUMNS], newline: '\n' });
+  // what a table program would take for a formula is marked; reading it takes the mark off again
+  Papa.unparse(rowsFromBottles(bottles, supplies), { columns: [...BOTTLE_COLUMNS], newline: '\n', escapeFormulae: FORMULA });
 
 export const shelfJson = (bottles: readonly Bottle[], materials: readonly OwnMaterial[]): string =>
   `${JSON.stringify({ format: SHELF_FORMAT, version: 1, materials: [...materials], bottles: [...bottles] } satisfies ShelfFile, null, 2)}\n`;
@@ -28,6 +38,26 @@ const refused = (column: string, value: string, allowed: string): FileRead => ({
   materials: [],
   faults: [{ line: 1, column, value, allowed }],
 });
+
+/** The text of a file: UTF-8, or UTF-16 that says so; null where it is neither, as no letter may be guessed. */
+function decoded(bytes: ArrayBuffer): string | null {
+  const [first, second] = new Uint8Array(bytes, 0, Math.min(2, bytes.byteLength));
+  const isUtf16 = (first === 0xff && second === 0xfe) || (first === 0xfe && second === 0xff);
+  try {
+    return new TextDecoder(isUtf16 ? (first === 0xff ? 'utf-16le' : 'utf-16be') : 'utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return null;
+  }
+}
+
+/** Reads a chosen file. One that is too large, or written in an encoding that has to be guessed, is refused at once. */
+export async function readChosen(file: File, supplies: Supplies, newId: () => string): Promise<FileRead> {
+  if (file.size > MOST_BYTES)
+    return refused('file', `${String(Math.round(file.size / 1e6))} MB`, `a shelf file of at most ${String(MOST_BYTES / 1e6)} MB`);
+  const text = decoded(await file.arrayBuffer());
+  if (text === null) return refused('file', 'letters in another encoding', 'text saved as UTF-8 (in the table program: “CSV UTF-8”)');
+  return readShelfFile(file.name, text, supplies, newId);
+}
 
 /** Reads bottles from CSV, or from JSON where the name or the text says so. Nothing is saved yet. */
 export function readShelfFile(name: string, text: string, supplies: Supplies, newId: () => string): FileRead {
@@ -46,16 +76,21 @@ function readCsv(text: string, supplies: Supplies, newId: () => string): FileRea
   if (!columns.includes('name') || !columns.includes('kind'))
     return refused('heading', columns.join(', ').slice(0, 80), `a first line that names the columns: ${BOTTLE_COLUMNS.join(', ')}`);
   const rows = parsed.data.map((row): BottleRow =>
-    Object.fromEntries(BOTTLE_COLUMNS.flatMap((column) => (typeof row[column] === 'string' ? [[column, row[column]]] : []))),
+    Object.fromEntries(
+      BOTTLE_COLUMNS.flatMap((column) => (typeof row[column] === 'string' ? [[column, row[column].replace(MARKED, '')]] : [])),
+    ),
   );
-  const read = bottlesFromRows(rows, supplies, newId);
+  if (rows.length > MOST_BOTTLES)
+    return refused('file', `${String(rows.length)} lines`, `at most ${String(MOST_BOTTLES)} bottles in one file`);
   const broken = parsed.errors
     .filter(({ type }) => type === 'Quotes')
     .map(({ row = 0, message }) => ({ line: row + 2, column: 'line', value: message, allowed: 'quotes that are opened and closed' }));
-  return { ...read, faults: [...broken, ...read.faults], materials: [] };
+  // where a quote is not closed nobody knows what is a line and what is not
+  if (broken.length > 0) return { bottles: [], materials: [], faults: broken };
+  return { ...bottlesFromRows(rows, supplies, newId), materials: [] };
 }
 
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null;
+const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function readJson(text: string, supplies: Supplies): FileRead {
   let file: unknown;
@@ -65,13 +100,28 @@ function readJson(text: string, supplies: Supplies): FileRead {
     return refused('file', error instanceof Error ? error.message : String(error), 'JSON');
   }
   if (!isObject(file) || file['format'] !== SHELF_FORMAT || !Array.isArray(file['bottles']))
-    return refused('format', isObject(file) ? String(file['format']) : typeof file, `${SHELF_FORMAT}, with a list of bottles`);
+    return refused(
+      'format',
+      isObject(file) ? String(file['format']) : Array.isArray(file) ? 'a list' : typeof file,
+      `${SHELF_FORMAT}, with a list of bottles`,
+    );
+  if (typeof file['version'] !== 'number' || file['version'] > SHELF_VERSION)
+    return refused('version', String(file['version']), `${String(SHELF_VERSION)} or less: the file is from a newer version of Eveningtide`);
+  if (file['bottles'].length > MOST_BOTTLES)
+    return refused('bottles', String(file['bottles'].length), `at most ${String(MOST_BOTTLES)} bottles in one file`);
   const known = new Set(supplies.bottles.map(({ id }) => id));
   // what stands in the fields is checked by the server, field by field, before anything is saved
-  const bottles = (file['bottles'] as Bottle[]).filter(isObject).map((given, i) => {
-    const bottle = { ...plainBottle({ id: '', name: '', material: '', colour: '' }), ...given };
-    return { bottle, line: i + 1, known: known.has(bottle.id) };
+  const given = file['bottles'] as unknown[];
+  const faults = given.flatMap((one, i) =>
+    isObject(one)
+      ? []
+      : [{ line: i + 1, column: 'bottles', value: Array.isArray(one) ? 'a list' : String(one), allowed: 'a bottle with its fields' }],
+  );
+  const bottles = given.flatMap((one, i) => {
+    if (!isObject(one)) return [];
+    const bottle = { ...plainBottle({ id: '', name: '', material: '', colour: '' }), ...(one as Partial<Bottle>) };
+    return [{ bottle, line: i + 1, known: known.has(bottle.id) }];
   });
   const materials = Array.isArray(file['materials']) ? (file['materials'] as OwnMaterial[]).filter(isObject) : [];
-  return { bottles, materials, faults: [] };
+  return { bottles, materials, faults };
 }

@@ -336,6 +336,15 @@ export const {
   useLazyExportPlanQuery,
 } = api;
 
+/** One entry of the log as it stands now, put into the list in place; null: it was taken back. */
+export const entryIs = (id: string, stored: StoredEntry | null) =>
+  api.util.updateQueryData('log', undefined, (list) => {
+    const at = list.findIndex(({ entry }) => entry.id === id);
+    if (stored && at >= 0) list[at] = stored;
+    else if (stored) list.push(stored);
+    else if (at >= 0) list.splice(at, 1);
+  });
+
 /** The server's own words for a refusal; null when it did not answer at all. */
 export function refusalOf(error: unknown): { status: number; data: Refusal } | null {
   if (typeof error !== 'object' || error === null || !('status' in error) || typeof error.status !== 'number' || !('data' in error))

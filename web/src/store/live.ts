@@ -1,6 +1,6 @@
 import type { AnyDeviceState, DeviceId, DeviceState } from '@eveningtide/core/devices';
 import { useEffect } from 'react';
-import { IS_SECOND, SCREEN, TAGS, api, type Tag } from './api.js';
+import { IS_SECOND, SCREEN, TAGS, api, entryIs, type StoredEntry, type Tag } from './api.js';
 import { benchClockIs } from './bench-clock.js';
 import { hasMissed, stateIs } from './in-step.js';
 import { useAppDispatch } from './store.js';
@@ -9,6 +9,8 @@ interface Change {
   what: Tag[];
   by: string | null;
   state: string;
+  /** An entry of the log, as it stands now; null: nothing of the log, or more than one. */
+  log: { id: string; stored: StoredEntry | null } | null;
 }
 
 /** Reads again what another screen has changed, as soon as it has; what changed while the line was not open, when it opens. Runs once for the whole app. */
@@ -30,9 +32,11 @@ export function useLive(): void {
       if (line.readyState === EventSource.CLOSED) dispatch(api.util.invalidateTags(['workshop']));
     });
     line.addEventListener('changed', (event: MessageEvent<string>) => {
-      const { what, by, state } = JSON.parse(event.data) as Change;
+      const { what, by, state, log } = JSON.parse(event.data) as Change;
       stateIs(state);
-      if (by !== SCREEN) dispatch(api.util.invalidateTags(what));
+      if (by === SCREEN) return;
+      dispatch(api.util.invalidateTags(what));
+      if (log) dispatch(entryIs(log.id, log.stored));
     });
     line.addEventListener('reading', (event: MessageEvent<string>) => {
       const { device, reading } = JSON.parse(event.data) as { device: DeviceId; reading: AnyDeviceState['last'] };

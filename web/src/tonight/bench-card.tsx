@@ -10,6 +10,7 @@ import { Link } from 'react-router';
 import { useBenchAir } from '../store/air.js';
 import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
 import { mixWords } from '../pieces/mix-words.js';
+import { cupOf, cupWords, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { Swatch } from '../ui/swatch.js';
 import { useDays } from '../ui/days.js';
@@ -56,11 +57,18 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
     ...evening.jobs.map((job) => ({ at: job.startMin, job })),
     ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin })),
   ].sort((a, b) => a.at - b.at);
+  const cups = useCountedCups();
   return (
     <ol className="divide-y divide-line">
       {lines.map((line) =>
         'job' in line ? (
-          <JobItem key={line.job.id} job={line.job} piece={pieces.get(line.job.pieceId)} originDate={originDate} />
+          <JobItem
+            key={line.job.id}
+            job={line.job}
+            piece={pieces.get(line.job.pieceId)}
+            originDate={originDate}
+            cup={cupOf(cups, line.job.pieceId, line.job.stepIndex)}
+          />
         ) : (
           <li
             key={`clean ${String(line.at)}`}
@@ -76,7 +84,7 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
   );
 }
 
-function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefined; originDate: string }) {
+function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | undefined; originDate: string; cup: CountedCup | null }) {
   const { supplies, mixes } = usePlan();
   const days = useDays();
   const shown = useShown();
@@ -117,7 +125,14 @@ function JobItem({ job, piece, originDate }: { job: Job; piece: Piece | undefine
             <span className="contents print:hidden">
               <Swatch colour={paint.colour} size={18} />
             </span>
-            <b>{paint.name}</b> {mix && <span>{mixWords(mix, shown)}</span>}
+            <b>{paint.name}</b>{' '}
+            {cup ? (
+              <span>
+                cup {cup.letter}: {cupWords(cup)}
+              </span>
+            ) : (
+              mix && <span>{mixWords(mix, shown)}</span>
+            )}
           </p>
         )}
         {step.gate !== null && (

@@ -45,9 +45,11 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
   const job = open.find(({ id }) => id === chosenId) ?? jobNow(evening);
   const piece = job && pieces.get(job.pieceId);
   const waits = job?.state === 'planned' && job.report.earliestMin > nowMin + 0.5;
-  const meanwhile = waits ? readyNow(evening, nowMin).filter(({ id }) => id !== job.id) : [];
+  // of the same piece there may be something that it waits for: that is not done while it dries, but before
+  const first = job ? open.filter((one) => one.pieceId === job.pieceId && comesBefore(one, job)) : [];
+  const meanwhile = waits && first.length === 0 ? readyNow(evening, nowMin).filter(({ pieceId }) => pieceId !== job.pieceId) : [];
   const lastDone = evening.jobs.findLast(({ state }) => state === 'done');
-  const coming = open.filter((one) => one !== job && !meanwhile.includes(one));
+  const coming = open.filter((one) => one !== job && !meanwhile.includes(one) && !first.includes(one));
   const entry = lastDone && bench.entryOf(lastDone);
   const told = useTimerAlarms(outlook, nowMin, pieceName);
   const choose = (by: number): void => {
@@ -102,7 +104,8 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
           )}
         </section>
         <div className="flex flex-col px-4 min-[64rem]:overflow-y-auto">
-          <TimerList timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)} nowMin={nowMin} />
+          <TimerList timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)} nowMin={nowMin} originDate={outlook.originDate} />
+          <NextUp title="This comes first" jobs={first} {...lists} />
           <NextUp title="While this dries" jobs={meanwhile} {...lists} />
           {lastDone && entry && (
             <Happened
@@ -134,6 +137,10 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
     </>
   );
 }
+
+/** An earlier step of the same piece, or an earlier coat of the same step. */
+const comesBefore = (one: Job, other: Job): boolean =>
+  one.stepIndex < other.stepIndex || (one.stepIndex === other.stepIndex && one.sitting < other.sitting);
 
 const stepsOf = (outlook: Outlook, pieceId: string) => outlook.pieces.find((own) => own.pieceId === pieceId)?.steps ?? [];
 

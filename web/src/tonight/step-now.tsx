@@ -9,20 +9,19 @@ import { Eye, ShieldAlert, Undo2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useBench } from '../mixing/use-bench.js';
-import { countWords } from '../mixing/words.js';
+import { cupOf, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
+import { amountWords } from '../mixing/words.js';
 import { scaleFor } from '../pieces/elevation-scale.js';
 import { Elevation, KeepCleanPattern } from '../pieces/elevation.js';
 import { plannedLooks } from '../pieces/look.js';
 import { PinnedPicture } from '../pieces/pictures-panel.js';
 import { pinsFor } from '../pieces/pins.js';
-import { solventWords } from '../pieces/words.js';
+import { countWords, solventWords } from '../pieces/words.js';
 import { zoneWords } from '../pieces/zone-words.js';
+import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan } from '../workers/outlook-context.js';
-
-/** So many are counted; more are measured (our number). */
-const MOST_COUNTED = 40;
 
 interface StepNowProps {
   job: Job;
@@ -114,15 +113,18 @@ function Places({ piece, step }: { piece: Piece; step: Step }) {
   );
 }
 
-/** How much of what, in what the painter counts in, and where it stands. */
+/** How much of what, in what the painter counts in, and where it stands: the same cup as under Mixing. */
 function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | null }) {
   const { supplies, mixes, droppers, measuring, measured } = useBench();
+  const cups = useCountedCups();
   const shown = useShown();
   const { step } = job;
   const paint = stepPaint(step, supplies, mixes);
   const mix = mixNeeded(step, piece, supplies, droppers, mixes);
   const bottle = supplies.bottle(step.bottleId);
-  const [first, ...rest] = mix ? portionWords(mix) : [paint?.name ?? 'By hand'];
+  const cup = cupOf(cups, job.pieceId, job.stepIndex);
+  const others = cup ? cup.mix.for.length - 1 : 0;
+  const [first, ...rest] = cup ? cupLines(cup) : mix ? portionWords(mix) : [paint?.name ?? 'By hand'];
   return (
     <div className="mx-6 mt-3 flex items-center gap-5 border-y border-line py-4">
       {paint && <Swatch colour={paint.colour} size={72} />}
@@ -136,33 +138,43 @@ function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | nu
         <p className="text-lg leading-6 text-ink-2">
           {tool && <>with {tool}</>}
           {bottle?.place && <> · fetch it from {bottle.place}</>}
+          {others > 0 && cup && (
+            <>
+              {' '}
+              · cup {cup.letter}, mixed once for this and {countWords(others, 'other step')}
+            </>
+          )}
         </p>
         {step.note !== '' && <p className="text-lg leading-6">{step.note}</p>}
       </div>
     </div>
   );
 
-  function portionWords({ portions, paints, totalMl }: MixNeeded): string[] {
+  function cupLines({ words, mix: { components, totalMl } }: CountedCup): string[] {
     // a mix of one's own stands ready under its number
-    if (paints > 1) return [`${shown.text(totalMl, 'volume')} of ${paint?.name ?? 'your mix'}`];
+    if (components.filter(({ material }) => supplies.material(material).role !== 'thinner').length > 1)
+      return [`${shown.text(totalMl, 'volume')} of ${paint?.name ?? 'your mix'}`];
+    return words.map((one, i) => (i === 0 ? one : `and ${one}`));
+  }
+
+  /** What is poured from one bottle as it is. */
+  function portionWords({ portions, paints, totalMl }: MixNeeded): string[] {
+    if (paints > 1 || portions.length > 1) return [paint?.name ?? `${shown.text(totalMl, 'volume')} of your mix`];
     const counted = countedOut(
       portions.map(({ ml }) => ml),
       measuring.countBy,
       measured(portions),
       measuring,
     );
-    const words = counted.components.map((out, i) => {
-      const amount = out.count > MOST_COUNTED ? shown.text(out.exactMl, 'volume') : countWords(out);
-      const portion = portions[i];
-      return `${amount} ${portion ? suppliesName(portion, supplies) : ''}`;
-    });
-    return words.length === 1 ? [...words, 'neat'] : words.map((one, i) => (i === 0 ? one : `and ${one}`));
+    return [...portions.map((portion, i) => amountWords(counted.components[i], suppliesName(portion, supplies), shown)), 'neat'];
   }
 }
 
 /** What to look at before, what to mind, and what can still be taken back. */
 function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
-  const { supplies } = usePlan();
+  const { supplies, outlook } = usePlan();
+  const days = useDays();
+  const at = (minute: number): string => (outlook ? days.at(outlook.originDate, minute, nowMin) : clockOf(minute));
   const { step, report } = job;
   const hazards = [
     ...new Set([step.material, step.dilution?.thinner ?? null].flatMap((id) => (id === null ? [] : supplies.material(id).hazards))),
@@ -183,18 +195,18 @@ function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
       )}
       {job.state === 'planned' && report.earliestMin > nowMin + 0.5 && (
         <p className="px-7 py-2 text-[1.375rem] font-semibold text-tide">
-          What lies below is ready at {clockOf(report.earliestMin)}: not before.
+          What lies below is ready at {at(report.earliestMin)}: not before.
         </p>
       )}
       {back && (
         <p className="flex items-center gap-3 px-7 py-2 text-lg text-ink-2">
           <Undo2 size={22} aria-hidden="true" />
           {Number.isFinite(back.untilMin)
-            ? `Comes off with ${solventWords(back.withSolvent)} until ${clockOf(back.untilMin)}`
+            ? `Comes off with ${solventWords(back.withSolvent)} until ${at(back.untilMin)}`
             : `Comes off with ${solventWords(back.withSolvent)} until it is sealed`}
           {report.judgeFromMin !== null &&
             Number.isFinite(report.judgeFromMin) &&
-            ` · dries lighter: do not judge before ${clockOf(report.judgeFromMin)}`}
+            ` · dries lighter: do not judge before ${at(report.judgeFromMin)}`}
         </p>
       )}
       {hazards.length > 0 && (

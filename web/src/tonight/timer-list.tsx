@@ -1,5 +1,5 @@
 import type { Timer } from '@eveningtide/core/tonight';
-import { clockOf } from '@eveningtide/core/units';
+import { useDays } from '../ui/days.js';
 import { ebbPath } from '../ui/ebb.js';
 import { countDown } from './clock-words.js';
 
@@ -17,7 +17,7 @@ export interface NamedTimer extends Timer {
 }
 
 /** All that dries or closes by itself: how long still, and how it stands. */
-export function TimerList({ timers, nowMin }: { timers: readonly NamedTimer[]; nowMin: number }) {
+export function TimerList({ timers, nowMin, originDate }: { timers: readonly NamedTimer[]; nowMin: number; originDate: string }) {
   return (
     <section aria-labelledby="timers">
       <h2 id="timers" className="sr-only">
@@ -26,14 +26,16 @@ export function TimerList({ timers, nowMin }: { timers: readonly NamedTimer[]; n
       {timers.length === 0 && <p className="border-b border-line-strong py-3 text-lg text-ink-2">Nothing is drying or waiting.</p>}
       <ul>
         {timers.map((timer) => (
-          <TimerItem key={timer.id} timer={timer} nowMin={nowMin} />
+          <TimerItem key={timer.id} timer={timer} nowMin={nowMin} originDate={originDate} />
         ))}
       </ul>
     </section>
   );
 }
 
-function TimerItem({ timer, nowMin }: { timer: NamedTimer; nowMin: number }) {
+function TimerItem({ timer, nowMin, originDate }: { timer: NamedTimer; nowMin: number; originDate: string }) {
+  const days = useDays();
+  const at = days.at(originDate, timer.toMin, nowMin);
   const left = timer.toMin - nowMin;
   const isMissed = left <= 0;
   const presses = timer.kind === 'closes' && left < PRESSING_MIN;
@@ -45,7 +47,7 @@ function TimerItem({ timer, nowMin }: { timer: NamedTimer; nowMin: number }) {
         <div className="min-w-0">
           <b className="block text-[1.25rem] leading-6">{timer.pieceName}</b>
           <span className={`text-lg leading-6 ${presses ? 'font-semibold text-brick' : 'text-ink-2'}`}>
-            {isMissed ? `closed at ${clockOf(timer.toMin)}: ${timer.words}` : `${clockOf(timer.toMin)} · ${timer.words}`}
+            {isMissed ? `closed at ${at}: ${timer.words}` : `${at} · ${timer.words}`}
           </span>
         </div>
         {timer.onDry && (

@@ -4,6 +4,8 @@ import { heardSince, type Heard, type Moment } from './due.js';
 
 const TONE_HZ = { opens: 660, closes: 440 };
 const TONE_S = 0.5;
+/** So long what was told stands in the page for whoever has it read aloud. */
+const TOLD_MS = 10_000;
 
 /** Each tone once, and low enough not to startle. */
 function sound(frequency: number): void {
@@ -40,6 +42,16 @@ export function useAlarms(
 ): string {
   const [told, setTold] = useState('');
   const heard = useRef<Heard | null>(null);
+  // said once, then it is gone: it must not be read again long after
+  useEffect(() => {
+    if (told === '') return;
+    const timer = setTimeout(() => {
+      setTold('');
+    }, TOLD_MS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [told]);
   useEffect(() => {
     const since = heardSince(heard.current, timers, nowMin);
     heard.current = since.heard;

@@ -4,6 +4,7 @@ import { withRemedy, type Judged, type Trouble } from '@eveningtide/core/remedie
 import type { Piece } from '@eveningtide/core/subjects';
 import type { Job, Timer } from '@eveningtide/core/tonight';
 import { nanoid } from '@reduxjs/toolkit';
+import { cupOf, cupWords, useCountedCups } from '../mixing/use-counted-cups.js';
 import { mixWords } from '../pieces/mix-words.js';
 import { useLazyPiecesQuery, useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
 import { useBenchAir } from '../store/air.js';
@@ -45,6 +46,7 @@ export function useWork(): Work {
   const log = useLog() ?? [];
   const { write, takeBack } = useWriteLog();
   const shown = useShown();
+  const cups = useCountedCups();
   const [fetch] = useLazyPiecesQuery();
   const [save] = useSavePieceMutation();
   const workshop = stored?.workshop;
@@ -53,6 +55,7 @@ export function useWork(): Work {
 
   const entryFor = (job: Job, kind: LogEntry['kind']): LogEntry => {
     const piece = pieceOf(job);
+    const cup = cupOf(cups, job.pieceId, job.stepIndex);
     const mix = piece && mixNeeded(job.step, piece, supplies, workshop?.dropsPerMl, mixes);
     return plainEntry({
       id: nanoid(16),
@@ -66,7 +69,7 @@ export function useWork(): Work {
       plannedMin: job.plannedMin,
       air: air?.air ?? null,
       airFrom: air?.from ?? 'typed',
-      mix: mix ? mixWords(mix, shown) : '',
+      mix: cup ? cupWords(cup) : mix ? mixWords(mix, shown) : '',
     });
   };
   /** Saves the piece changed; returns the way back. */

@@ -16,12 +16,17 @@ export interface Days {
   dayOf: (originDate: string, minute: number) => string;
   /** The day with its clock time. */
   when: (originDate: string, minute: number) => string;
+  /** The clock time, with its day where that is not the day of `nowMin`. */
+  at: (originDate: string, minute: number, nowMin: number) => string;
 }
 
 export function daysIn(style: Workshop['display']['dates']): Days {
   const day = (date: string): string => (style === 'numbers' ? date : format(parseISO(date), 'EEE d MMM'));
   const dayOf = (originDate: string, minute: number): string => day(dateOf(originDate, minute));
-  return { day, dayOf, when: (originDate, minute) => `${dayOf(originDate, minute)} ${clockOf(minute)}` };
+  const when = (originDate: string, minute: number): string => `${dayOf(originDate, minute)} ${clockOf(minute)}`;
+  const at = (originDate: string, minute: number, nowMin: number): string =>
+    dateOf(originDate, minute) === dateOf(originDate, nowMin) ? clockOf(minute) : when(originDate, minute);
+  return { day, dayOf, when, at };
 }
 
 /** Dates as the workshop wants them. */

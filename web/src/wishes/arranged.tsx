@@ -92,7 +92,7 @@ function statusWords(asked: boolean, working: boolean, arrangement: Arrangement 
   if (!cost) return 'no order is valid';
   return [
     cost.coats === 0 ? 'no coat added' : `${countWords(cost.coats, 'coat')} added`,
-    `dry ${formatMinutes(cost.dryMin)} after the first step`,
+    `dry ${formatMinutes(cost.dryMin)} after the first step at the earliest, evenings not counted`,
     `${countWords(cost.changes, 'change')} of medium or airbrush colour`,
     `${formatMinutes(minutes)} hands-on${overMin > 0 ? `, ${formatMinutes(overMin)} more than there is` : ''}`,
     ...(exact ? ['every other order was ruled out'] : []),

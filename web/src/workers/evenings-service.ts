@@ -25,11 +25,11 @@ export function ownEveningsService(): { service: Remote<EveningsService>; end: (
 }
 
 /** The answer to a question about what is given, asked anew when that changes; the old answer stays until the new one is there. */
-export function useAnswer<T>(
-  given: Given | null,
-  ask: ((given: Given) => Promise<T>) | null,
+export function useAnswer<T, G = Given>(
+  given: G | null,
+  ask: ((given: G) => Promise<T>) | null,
 ): { answer: T | null; working: boolean; error: string | null } {
-  const [state, setState] = useState<{ of: Given | null; by: unknown; answer: T | null; error: string | null }>({
+  const [state, setState] = useState<{ of: G | null; by: unknown; answer: T | null; error: string | null }>({
     of: null,
     by: null,
     answer: null,

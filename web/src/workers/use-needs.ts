@@ -1,20 +1,27 @@
-import { needsOf, stockOf, type Needs, type Stock } from '@eveningtide/core/needs';
+import type { Mix } from '@eveningtide/core/mixing';
+import type { Needs, PlannedMix, Stock } from '@eveningtide/core/needs';
 import { useMemo } from 'react';
-import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { useAnswer } from './evenings-service.js';
 import { usePlan } from './outlook-context.js';
+import { outlookService } from './use-outlook.js';
+
+/** Asked anew with each plan that was made, and when the mixes are others. */
+function useOfPlan<T>(ask: (mixes: readonly Mix[]) => Promise<T>): T | null {
+  const { outlook, mixes } = usePlan();
+  const asked = useMemo(() => (outlook ? { outlook, mixes } : null), [outlook, mixes]);
+  return (
+    useAnswer(
+      asked,
+      useMemo(() => (of: { mixes: readonly Mix[] }) => ask(of.mixes), [ask]),
+    ).answer ?? null
+  );
+}
+
+const needs = (mixes: readonly Mix[]) => outlookService().needs(mixes);
+const cups = (mixes: readonly Mix[]) => outlookService().cups(mixes);
 
 /** What the plan needs, and what that does to the shelf; null until both are known. */
-export function useNeeds(): (Needs & { stock: Stock }) | null {
-  const { outlook, supplies, mixes } = usePlan();
-  const { data: pieces } = usePiecesQuery();
-  const { data: workshop } = useWorkshopQuery();
-  return useMemo(() => {
-    if (!outlook || !pieces || !workshop) return null;
-    const needs = needsOf(
-      pieces.map(({ piece }) => piece),
-      outlook,
-      { supplies, mixes, droppers: workshop.workshop.dropsPerMl },
-    );
-    return { ...needs, stock: stockOf(needs.uses, supplies) };
-  }, [outlook, pieces, workshop, supplies, mixes]);
-}
+export const useNeeds = (): (Needs & { stock: Stock }) | null => useOfPlan(needs);
+
+/** The cups of the plan; null until they are known. */
+export const useCups = (): readonly PlannedMix[] | null => useOfPlan(cups);

@@ -1,13 +1,38 @@
-import type { Given, Outlook } from '@eveningtide/core/schedule';
+import type { LogEntry } from '@eveningtide/core/log';
+import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
+import type { Piece } from '@eveningtide/core/subjects';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { OutlookService } from './outlook.worker.js';
+import { Receiver, Sender } from './delta.js';
+import type { GivenDelta, OutlookService } from './outlook.worker.js';
 
 let remote: Remote<OutlookService> | null = null;
 
-function service(): Remote<OutlookService> {
+/** The thread that plans and checks. */
+export function outlookService(): Remote<OutlookService> {
   remote ??= wrap<OutlookService>(new Worker(new URL('./outlook.worker.ts', import.meta.url), { type: 'module' }));
   return remote;
+}
+
+const pieces = new Sender<Piece>(({ id }) => id);
+const log = new Sender<LogEntry>(({ id }) => id);
+const outlooks = new Receiver<PieceOutlook>(({ pieceId }) => pieceId);
+let sent: Pick<Given, 'workshop' | 'shelf'> | null = null;
+
+/** The thread keeps what it was told: of what is given only the changes go there, of the answer only the changes come back. */
+async function planned(given: Given): Promise<Outlook> {
+  const { workshop, shelf, originDate, nowMin } = given;
+  const delta: GivenDelta = {
+    pieces: pieces.deltaTo(given.pieces),
+    log: log.deltaTo(given.log),
+    ...(sent?.workshop === workshop ? {} : { workshop }),
+    ...(sent?.shelf === shelf ? {} : { shelf }),
+    originDate,
+    nowMin,
+  };
+  sent = { workshop, shelf };
+  const answer = await outlookService().plan(delta);
+  return { ...answer, pieces: outlooks.take(answer.pieces) };
 }
 
 /**
@@ -21,7 +46,7 @@ export function useOutlook(given: Given | null): { outlook: Outlook | null; erro
 
   useEffect(() => {
     if (!given) return;
-    waiting.current = () => service().planPieces(given);
+    waiting.current = () => planned(given);
     if (busy.current) return;
     busy.current = true;
     void (async () => {

@@ -1,3 +1,4 @@
+import { eveningFaults } from '@eveningtide/core/plan-file';
 import { type Workshop } from '@eveningtide/core/schedule';
 import { isClock, isWithinReach } from '@eveningtide/core/units';
 import { Plus, X } from 'lucide-react';
@@ -14,7 +15,9 @@ export function eveningsFault({ weekly, dates }: EveningsOf): string | null {
   const good = [...weekly, ...dates].every(
     ({ start, end }) => (start === null) === (end === null) && (start === null || end === null || (isClock(start) && isClock(end))),
   );
-  return good && dates.every(({ date }) => isWithinReach(date)) ? null : 'Each evening wants both times, each date a day.';
+  if (!good || !dates.every(({ date }) => isWithinReach(date))) return 'Each evening wants both times, each date a day from 1950 to 2099.';
+  const [fault] = eveningFaults('', { weekly, dates });
+  return fault ? `${fault.value} is too long; allowed: ${fault.allowed}.` : null;
 }
 
 /** A weekly pattern, and single dates that differ from it. */

@@ -18,7 +18,7 @@ const STATES: Record<WorkshopEditor['state'], string> = {
   unsaved: 'Not saved yet …',
   failed: 'Not saved',
   offline: 'Not saved; kept here, trying again',
-  waiting: 'Not saved: the evenings are not complete',
+  waiting: 'Not saved: look at the evenings',
 };
 
 /** The place everything is planned for. */

@@ -42,7 +42,9 @@ function workMin({ setup }: Compiled, nodes: readonly Node[], resource: string):
 function busyUntil(compiled: Compiled, must: readonly Node[], earliest: Float64Array, resource: string): number {
   const { evenings, setup } = compiled;
   const users = must.filter((node) => wants(node, resource));
-  const starts = [...new Set(users.map(({ index }) => earliest[index] as number))].filter(Number.isFinite);
+  const all = [...new Set(users.map(({ index }) => earliest[index] as number))].filter(Number.isFinite).sort((a, b) => a - b);
+  const every = Math.ceil(all.length / MOST_MOMENTS);
+  const starts = all.filter((_, i) => i % every === 0);
   let latest = 0;
   for (const from of starts) {
     const later = users.filter(({ index }) => (earliest[index] as number) >= from);
@@ -54,6 +56,9 @@ function busyUntil(compiled: Compiled, must: readonly Node[], earliest: Float64A
   }
   return latest;
 }
+
+/** Work is counted from so many moments at the most: each gives a bound, and with thousands of operations not all are needed. */
+const MOST_MOMENTS = 250;
 
 function workedUntil(evenings: readonly Interval[], fromMin: number, minutes: number): number {
   let left = minutes;

@@ -17,6 +17,9 @@ const WINDOW = 5;
 const SETTLE = 25;
 const WORSE_BY = 0.05;
 
+/** Rules place so many operations in all: with thousands of them a few rules must do, so that a plan stands soon (our number). */
+const MOST_PLACED = 8000;
+
 export interface Judged {
   draft: Draft;
   cost: Cost;
@@ -46,7 +49,10 @@ export interface Start {
 /** The best that simple rules find; what a list does that is made by hand. */
 export function byRules(compiled: Compiled, wishes: Wishes): Judged {
   let best: Judged | null = null;
+  let left = MOST_PLACED;
   for (const order of firstOrders(compiled)) {
+    if (best && left < compiled.nodes.length) break;
+    left -= compiled.nodes.length;
     const draft = place(compiled, order, noChoices(compiled));
     const cost = costOf(compiled, draft, wishes);
     if (!best || cost.total < best.cost.total - 1e-9) best = { draft, cost };

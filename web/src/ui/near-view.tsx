@@ -1,0 +1,34 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+
+/** So far beyond what is seen it is made ready. */
+const AHEAD = '600px';
+
+/**
+ * A row of a long list: made when it comes near what is seen, an empty place of its height before. Once made it stays, so that nothing in it is lost.
+ * `always` makes it at once: the first rows, and what is led to.
+ */
+export function NearView({ height, always = false, children }: { height: number; always?: boolean; children: () => ReactNode }) {
+  const [seen, setSeen] = useState(always);
+  const place = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const at = place.current;
+    if (!at) return;
+    const watch = new IntersectionObserver(
+      (entries) => {
+        if (entries.some(({ isIntersecting }) => isIntersecting)) setSeen(true);
+      },
+      { rootMargin: AHEAD },
+    );
+    watch.observe(at);
+    // what is printed is all of it
+    const all = () => {
+      setSeen(true);
+    };
+    window.addEventListener('beforeprint', all);
+    return () => {
+      watch.disconnect();
+      window.removeEventListener('beforeprint', all);
+    };
+  }, [seen]);
+  return seen || always ? children() : <div ref={place} style={{ height, gridColumn: '1 / -1' }} />;
+}
