@@ -1,15 +1,16 @@
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync, symlinkSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import fc from 'fast-check';
 import sharp from 'sharp';
 import request from 'supertest';
-import { create, list } from 'tar';
+import { create, extract, list } from 'tar';
 import { DataPlaces } from '../data/data-places.js';
 import { testApp, testPiece, testPlan } from '../testing.js';
 import { Connection } from '../database/connection.js';
+import { BackupsService } from './backups.service.js';
 import { outdated } from './rotation.js';
 
 let app: NestExpressApplication;
@@ -92,7 +93,6 @@ describe('backup and restore', () => {
   test('a backup of an older version is brought up to date', async () => {
     const name = (await made()).name;
     writeFileSync(join(work, 'b.tar.gz'), await saved(name));
-    const { extract } = await import('tar');
     await extract({ file: join(work, 'b.tar.gz'), cwd: work });
     const old = await Connection.open(join(work, 'workshop.sqlite'));
     await old.run(`DELETE FROM migrations WHERE name = '002-firm-ground'`);
@@ -142,6 +142,109 @@ describe('backup and restore', () => {
     expect(body.faults[0].path).toBe(path);
     expect(await exported()).toEqual(before);
     expect(leftovers()).toEqual([]);
+  });
+
+  /** A good backup whose database was changed by hand. */
+  const altered = async (change: (database: Connection) => Promise<void>): Promise<Buffer> => {
+    writeFileSync(join(work, 'b.tar.gz'), await saved((await made()).name));
+    await extract({ file: join(work, 'b.tar.gz'), cwd: work });
+    const database = await Connection.open(join(work, 'workshop.sqlite'));
+    await database.run('PRAGMA foreign_keys = OFF');
+    await change(database);
+    await database.run('PRAGMA journal_mode = DELETE');
+    await database.close();
+    await create({ gzip: true, cwd: work, file: join(work, 'altered.tar.gz') }, ['backup.json', 'workshop.sqlite', 'pictures']);
+    return readFileSync(join(work, 'altered.tar.gz'));
+  };
+  const sql = (statement: string) => (database: Connection) => database.run(statement);
+
+  test.each<[string, (database: Connection) => Promise<void>]>([
+    ['without a table', sql('DROP TABLE bottles')],
+    ['without a column', sql('ALTER TABLE bottles DROP COLUMN note')],
+    ['with a row that points nowhere', sql("UPDATE steps SET pieceId = 'nobody'")],
+    ['with text where a number stands', sql("UPDATE zones SET areaMm2 = 'wide'")],
+    ['with a technique that nobody knows', sql("UPDATE steps SET technique = 'nowhere'")],
+    ['with a list that is no JSON', sql(`UPDATE steps SET zones = '["all"'`)],
+    [
+      'of another program',
+      async (database) => {
+        const tables = await database.all<{ name: string }>(
+          "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'",
+        );
+        for (const { name } of tables) await database.run(`DROP TABLE "${name}"`);
+        await database.run('CREATE TABLE recipes (id INTEGER)');
+      },
+    ],
+  ])('a database %s is refused whole', async (_what, change) => {
+    const before = await exported();
+    const { body } = await restore(await altered(change)).expect(400);
+    expect(body.faults[0].allowed).not.toBe('');
+    expect(await exported()).toEqual(before);
+    expect(leftovers()).toEqual([]);
+  });
+
+  test('links and foreign names in an archive stay where they are', async () => {
+    writeFileSync(join(work, 'b.tar.gz'), await saved((await made()).name));
+    await extract({ file: join(work, 'b.tar.gz'), cwd: work });
+    const { pictures } = app.get(DataPlaces);
+    symlinkSync('../workshop.sqlite', join(work, 'pictures', 'inside.jpg'));
+    symlinkSync('/etc/hostname', join(work, 'pictures', 'outside.jpg'));
+    writeFileSync(join(work, 'pictures', 'page.html'), '<script>1</script>');
+    writeFileSync(join(work, 'pictures', 'odd.jpg'), 'odd', { mode: 0o600 });
+    chmodSync(join(work, 'pictures', 'odd.jpg'), 0o4777);
+    await create({ gzip: true, cwd: work, file: join(work, 'sly.tar.gz') }, ['backup.json', 'workshop.sqlite', 'pictures']);
+    await restore(readFileSync(join(work, 'sly.tar.gz'))).expect(204);
+    expect(readdirSync(pictures).filter((name) => /inside|outside|page/.test(name))).toEqual([]);
+    expect(statSync(join(pictures, 'odd.jpg')).mode & 0o7777 & 0o6111).toBe(0);
+  });
+
+  test('a file that unpacks to far more than it is refused before it is unpacked', async () => {
+    writeFileSync(join(work, 'backup.json'), about);
+    writeFileSync(join(work, 'workshop.sqlite'), '');
+    truncateSync(join(work, 'workshop.sqlite'), 600_000_000);
+    await create({ gzip: { level: 1 }, cwd: work, file: join(work, 'bomb.tar.gz') }, ['backup.json', 'workshop.sqlite']);
+    const { body } = await restore(readFileSync(join(work, 'bomb.tar.gz'))).expect(400);
+    expect(body.message).toContain('600000000 bytes');
+  });
+
+  test('a damaged photograph heals, by a backup and by being sent again', async () => {
+    const photograph = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#775533' } })
+      .jpeg()
+      .toBuffer();
+    const send = () => http().post('/api/pictures').set('content-type', 'image/jpeg').send(photograph).expect(201);
+    const { body: picture } = await send();
+    const at = join(app.get(DataPlaces).pictures, String(picture.fileName));
+    const whole = readFileSync(at);
+    const file = await saved((await made()).name);
+    writeFileSync(at, 'damaged');
+    await restore(file).expect(204);
+    expect(readFileSync(at).equals(whole)).toBe(true);
+    writeFileSync(at, 'damaged');
+    await send();
+    expect(readFileSync(at).equals(whole)).toBe(true);
+  });
+
+  test('the same photograph, many times at once, is stored each time', async () => {
+    const photograph = await sharp({ create: { width: 50, height: 30, channels: 3, background: '#335577' } })
+      .jpeg()
+      .toBuffer();
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, () => http().post('/api/pictures').set('content-type', 'image/jpeg').send(photograph)),
+    );
+    expect(new Set(answers.map(({ status, body }) => `${String(status)} ${String(body.fileName)}`)).size).toBe(1);
+    expect(readdirSync(app.get(DataPlaces).pictures).filter((name) => name.endsWith('.part'))).toEqual([]);
+  });
+
+  test('one that bears a date of the future does not stand for today’s, and is not named as the one just made', async () => {
+    const { backups } = app.get(DataPlaces);
+    for (const name of readdirSync(backups)) rmSync(join(backups, name));
+    writeFileSync(join(backups, 'eveningtide-2099-01-01T10-00-00-000Z.tar.gz'), 'from a clock that was wrong');
+    expect((await made()).name).not.toContain('2099');
+    for (const name of readdirSync(backups)) if (!name.includes('2099')) rmSync(join(backups, name));
+    app.get(BackupsService).startAutomatic();
+    for (let i = 0; i < 100 && readdirSync(backups).filter((name) => name.endsWith('.gz')).length < 2; i++)
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(readdirSync(backups).filter((name) => name.endsWith('.gz'))).toHaveLength(2);
   });
 
   test('a name leads to kept backups only', async () => {

@@ -67,7 +67,10 @@ describe('plan file', () => {
     await imported(testPlan()).expect(200);
     const { version, piece } = (await http().get('/api/pieces/van-1').expect(200)).body as { version: number; piece: object };
     await imported(testPlan()).expect(200);
-    await http().put('/api/pieces/van-1').send({ version, piece }).expect(409);
+    await http()
+      .put('/api/pieces/van-1')
+      .send({ version, piece: { ...piece, note: 'typed meanwhile' } })
+      .expect(409);
   });
 
   test('a file of version 1 is brought up to date as it is read', async () => {

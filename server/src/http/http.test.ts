@@ -73,7 +73,10 @@ describe('workshop', () => {
     };
     await http().put('/api/workshop').send({ version: 0, workshop }).expect(200);
     expect((await http().get('/api/workshop')).body).toEqual({ version: 1, workshop });
-    const stale = await http().put('/api/workshop').send({ version: 0, workshop }).expect(409);
+    const stale = await http()
+      .put('/api/workshop')
+      .send({ version: 0, workshop: { ...workshop, careful: false } })
+      .expect(409);
     expect(stale.body.stored.version).toBe(1);
   });
 

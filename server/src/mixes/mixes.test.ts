@@ -115,7 +115,7 @@ describe('several bottles at once', () => {
       400,
     );
     expect(body.faults[0]).toMatchObject({ path: 'bottles[1].bottle.material', value: 'jam' });
-    await saveAll({ version: 0, bottle: bottle('c') }, { version: 0, bottle: bottle('a') }).expect(409);
+    await saveAll({ version: 0, bottle: bottle('c') }, { version: 0, bottle: { ...bottle('a'), note: 'another' } }).expect(409);
     await saveAll({ version: 0, bottle: bottle('c') }, { version: 0, bottle: bottle('c') }).expect(400);
     await saveAll({ version: 0, bottle: bottle('c') }, { version: 4, bottle: bottle('d') }).expect(404);
     expect(await ids()).toEqual(['a', 'b']);

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import {
   Between,
   Clock,
@@ -113,5 +114,79 @@ describe('rules of fields', () => {
 
   test('every fault is told at once', () => {
     expect(faults({ id: '', strength: 9, clock: 'noon' })).toHaveLength(3);
+  });
+});
+
+describe('what no body may hold', () => {
+  const nested = (deep: number, list: boolean): unknown => {
+    let value: unknown = 1;
+    for (let i = 0; i < deep; i++) value = list ? [value] : { a: value };
+    return value;
+  };
+  const first = (change: object) => faults(change)[0];
+
+  test.each([true, false])('nesting without end (lists: %p), at its place', (list) => {
+    expect(first({ inner: nested(20_000, list) })?.[2]).toBe('at most 24 levels of nesting');
+    expect(first({ inner: nested(20_000, list) })?.[0]).toMatch(/^inner/);
+  });
+
+  test.each(['__proto__', 'constructor', '__defineGetter__', 'hasOwnProperty'])('a field named %s', (name) => {
+    const given = JSON.parse(`{"${name}":{"polluted":true}}`) as object;
+    const change = { inner: Object.defineProperty({ rounds: 1 }, name, { value: given, enumerable: true }) };
+    expect(first(change)).toEqual([`inner.${name}`, expect.any(String), 'no such field']);
+    expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
+  });
+
+  test.each([
+    ['a\u0000b', 'a\\u0000b', 'without the character U+0000'],
+    ['x\ud800y', 'x\ufffdy', 'whole characters'],
+    ['\udc00', '\ufffd', 'whole characters'],
+  ])('text %j', (note, value, allowed) => {
+    const [path, shown, words] = first({ note }) ?? [];
+    expect([path, shown]).toEqual(['note', value]);
+    expect(words).toContain(allowed);
+  });
+
+  test('other scripts, emoji and control characters may', () => {
+    expect(faults({ note: '👩‍🏭 漆 \u0001\u202e', name: 'Краска' })).toEqual([]);
+  });
+
+  test.each([[[[]]], [[null]], [['x']], [{ list: [] }]])('a list that holds %j where objects belong', (list) => {
+    expect(first({ list })?.[2]).toMatch(/an object|a list/);
+  });
+
+  test('a number that is none, and days that no plan can reckon with', () => {
+    expect(first({ strength: Infinity })?.[0]).toBe('strength');
+    for (const day of ['9999-12-31', '0001-01-01', '2026-02-30', '-000001-01-01'])
+      expect(first({ day })?.[2]).toContain('from 1950-01-01 to 2099-12-31');
+    expect(first({ at: '2100-01-01T19:30' })?.[0]).toBe('at');
+  });
+
+  test('fifty faults are told at most, and no more is looked for', () => {
+    const list = Array.from({ length: 2 }, () => ({}));
+    expect(faults({ list }).length).toBeLessThanOrEqual(50);
+    class Many {
+      @ListOf(() => Inner, 100_000) list: Inner[];
+    }
+    let asked = 0;
+    const counting = Array.from({ length: 100_000 }, () => ({
+      get rounds() {
+        asked += 1;
+        return 0;
+      },
+    }));
+    expect(() => checkShape(Many, { list: counting })).toThrow(FaultsException);
+    // each is looked at once for what no body may hold; only the first fifty are checked
+    expect(asked).toBeLessThan(110_000);
+  });
+
+  test('whatever comes, it is refused with faults or passes: nothing else is thrown', () => {
+    fc.assert(
+      fc.property(fc.record(Object.fromEntries(Object.keys(good).map((key) => [key, fc.anything({ withNullPrototype: true })]))), (any) => {
+        for (const [path, value, allowed] of faults(any))
+          expect([typeof path, typeof value, allowed !== '']).toEqual(['string', 'string', true]);
+      }),
+      { numRuns: 300 },
+    );
   });
 });
