@@ -74,7 +74,7 @@ test('one more wall arch: household paint, barrier, spirit wash, to the bench ca
   await expect(page.getByRole('group', { name: /^Caution/ })).toHaveCount(0);
   await expect(rows(page)).toHaveCount(4);
   // what to mix, in millilitres and drops
-  await expect(page.getByRole('complementary', { name: 'Facts of the open step' })).toContainText(/white spirit\s*[\d.]+ ml/);
+  await expect(page.getByRole('complementary', { name: 'Facts of the open step' })).toContainText(/\d drops Iron streak oil wash \+ [\d.]+ (ml|drops) White spirit/);
   await page.getByRole('link', { name: /^Tonight/ }).click();
   await page.getByRole('link', { name: 'On one page' }).click();
   await expect(
@@ -182,6 +182,8 @@ test('colder air tells at once what goes wrong', async ({ bench: page }) => {
 
 test('two tabs editing one piece: the second is asked, nothing is lost', async ({ bench: first, server }) => {
   const second = await first.context().newPage();
+  // it hears nothing of the other before it types itself
+  await second.route('**/api/live', (route) => route.abort());
   await second.goto(`${server.url}/pieces/salt-van-14`);
   await openPiece(first, 'Salt van No. 14');
   await expect(second.getByRole('textbox', { name: 'Name of the piece' })).toBeVisible();

@@ -1,4 +1,4 @@
-// Numbers that matter, as a table with ratios to their targets and the machine they were taken on.
+// Numbers that matter, as a table with ratios to their targets and the machine they were taken on; `growth`: those with many pieces.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
@@ -8,6 +8,10 @@ import { buildAll } from './lib/build.mjs';
 import { installIfNeeded } from './lib/install.mjs';
 import { ROOT } from './lib/run.mjs';
 
+if (process.argv.includes('growth')) {
+  await import('./bench-growth.mjs');
+  process.exit();
+}
 await installIfNeeded();
 await buildAll();
 const { checkSequence } = await import('../core/dist/sequence/index.js');

@@ -49,5 +49,13 @@ export async function startServer({ demo = true, env = {}, folder = null, args =
       // a server that does not end is itself a fault, but must not hold up everything after it
       setTimeout(() => child.kill('SIGKILL'), PATIENCE_MS).unref();
     });
-  return { url: `http://127.0.0.1:${port}`, port, folder: data, said: () => said, stop: () => end('SIGTERM'), kill: () => end('SIGKILL') };
+  return {
+    url: `http://127.0.0.1:${port}`,
+    port,
+    pid: child.pid,
+    folder: data,
+    said: () => said,
+    stop: () => end('SIGTERM'),
+    kill: () => end('SIGKILL'),
+  };
 }

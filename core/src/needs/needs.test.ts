@@ -10,6 +10,8 @@ import {
   bottlesFromRows,
   byEvening,
   costsOf,
+  cupFor,
+  cupsToMix,
   lifeOf,
   needsOf,
   readCount,
@@ -120,6 +122,31 @@ describe('what all pieces need', () => {
     const times = (second: string) => needs([acrylic('1', '2026-11-24T19:30'), acrylic('2', second)]).mixes.map(({ time }) => time);
     expect(times('2026-11-26T19:30')).toEqual([1]);
     expect(times('2026-12-01T19:30')).toEqual([1, 2]);
+  });
+
+  test('what is done takes nothing any more; what goes on still does; of coats the rest', () => {
+    const coats = step('base', 'brush-coat', 'acrylic-matt', { coats: 3 });
+    const outlook = outlookOf([van('a', [wash('w1'), wash('w2'), coats])]);
+    const [own] = outlook.pieces;
+    const begun = (stepIndex: number, sitting: number, isRunning: boolean): void => {
+      own!.sittings[stepIndex]![sitting]!.begun = { fromMin: 1170, toMin: 1180, isRunning };
+    };
+    begun(0, 0, false);
+    begun(1, 0, true);
+    const count = own!.sittings[2]!.length;
+    if (count > 1) begun(2, 0, false);
+    const left = stepsInTime(outlook);
+    expect(left.map(({ stepIndex }) => stepIndex).sort()).toEqual([1, 2]);
+    expect(left.find(({ stepIndex }) => stepIndex === 1)?.startMin).toBe(1170);
+    expect(left.find(({ stepIndex }) => stepIndex === 2)?.step.coats).toBe(count > 1 ? 2 : 3);
+  });
+
+  test('the cup that a step is laid from is the one that is mixed', () => {
+    const pieces = [van('a', [wash()]), van('b', [wash()])];
+    const { mixes } = needsOf(pieces, outlookOf(pieces), { supplies: shelfOf(umber, spirit) });
+    const cup = cupFor(mixes, 'b', 0);
+    expect(cupsToMix(mixes)).toContain(cup);
+    expect(cupFor(mixes, 'b', 1)).toBeNull();
   });
 
   test('use is the sum over the steps, and nothing is below zero', () => {

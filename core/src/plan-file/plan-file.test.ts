@@ -3,11 +3,12 @@ import fc from 'fast-check';
 import { DEFAULT_WORKSHOP } from '../schedule/index.js';
 import { addDays, daysBetween } from '../units/index.js';
 import { finishOf, type Finish } from '../finishes/index.js';
+import { plainEntry } from '../log/index.js';
 import { NO_INTENT, pieceFromTemplate, plainStep, templateById, type Piece, type Wish } from '../subjects/index.js';
 import type { Mix } from '../mixing/index.js';
 import { CATALOGUE, plainBottle, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
 import { stepPaint } from '../sequence/index.js';
-import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
+import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, workshopFaults, type PlanFile } from './index.js';
 
 const bottle: Bottle = plainBottle({
   id: 'umber',
@@ -172,6 +173,46 @@ describe('faults of a plan', () => {
     const faults = [...planFaults(broken)];
     expect(faults).toContainEqual(expect.objectContaining({ path, value }));
     expect(faults.every((fault) => fault.allowed !== '')).toBe(true);
+  });
+});
+
+describe('the workshop', () => {
+  const faults = (start: string, end: string) =>
+    [...workshopFaults('workshop', { ...DEFAULT_WORKSHOP, weekly: [{ weekday: 1, start, end }] })].map(({ path, value }) => [path, value]);
+
+  test.each([
+    ['19:30', '21:30'],
+    ['22:00', '05:00'],
+    ['08:00', '23:59'],
+  ])('an evening %s–%s may be', (start, end) => {
+    expect(faults(start, end)).toEqual([]);
+  });
+
+  test.each([
+    ['22:00', '21:30'],
+    ['19:30', '19:30'],
+  ])('an evening %s–%s is a slip', (start, end) => {
+    expect(faults(start, end)).toEqual([['workshop.weekly[0].end', `${start}–${end}`]]);
+  });
+});
+
+describe('many entries', () => {
+  test('a log of a life is looked through in a moment, and a sitting that is logged twice is found', () => {
+    const entry = (i: number) =>
+      plainEntry({
+        id: `e${String(i)}`,
+        kind: 'work',
+        pieceId: 'van',
+        stepId: `s~${String(i % 99)}`,
+        sitting: Math.floor(i / 99),
+        step: plainStep({ id: 's', technique: 'clean', zones: ['all'] }),
+        startedAt: '2026-11-24T19:30:00',
+      });
+    const log = Array.from({ length: 20_000 }, (_, i) => entry(i));
+    const paths = [...planFaults(plan({ log: [...log, { ...entry(5), id: 'twin' }], pieces: [{ ...piece, id: 'van' }] }))].map(
+      ({ path }) => path,
+    );
+    expect(paths).toEqual(['log[20000].stepId']);
   });
 });
 

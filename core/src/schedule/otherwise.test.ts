@@ -51,6 +51,21 @@ describe('what if', () => {
     { workshop: cold },
   );
 
+  test('without the only piece there is nothing to do, and that is a plan too', () => {
+    const { planned, doneMin } = planOtherwise(slow, { kind: 'without', pieceId: 'van' });
+    expect(planned.plan).toMatchObject({ placed: [], unplaced: [], eveningsUsed: 0 });
+    expect(doneMin).toEqual({});
+  });
+
+  test('with a step that fits into no evening, each other plan can still be asked for', () => {
+    const long = given([vanWith('van', ENAMEL), vanWith('rock', [['brush-coat', 'acrylic-matt', { handsOnMin: 300 }]])]);
+    for (const kind of ['as-is', 'heating', 'dryer', 'tools', 'careful'] as const) {
+      const { planned } = planOtherwise(long, { kind });
+      expect(planned.cost.unplaced).toBe(1);
+      expect(Number.isFinite(planned.cost.finishMin)).toBe(true);
+    }
+  });
+
   test('the heating left on dries sooner, as it is the same as now', () => {
     const now = planOtherwise(slow, { kind: 'as-is' });
     const warm = planOtherwise(slow, { kind: 'heating' });

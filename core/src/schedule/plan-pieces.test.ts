@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plainBottle, EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
 import type { Piece } from '../subjects/index.js';
-import { operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
+import { OutlookMemory, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
 import { MONDAY, eachDay, everyEvening, vanWith, type Short } from './testing.js';
 
 const workshop = (more: Partial<Workshop> = {}): Workshop => everyEvening({ weekly: eachDay('19:00', '21:30'), ...more });
@@ -19,6 +19,47 @@ const ENAMEL: Short[] = [
   ['brush-coat', 'enamel-matt'],
   ['brush-coat', 'acrylic-matt'],
 ];
+
+describe('with a memory', () => {
+  const given = (pieces: readonly Piece[], nowMin: number, bench: Workshop) => ({
+    ...{ pieces, workshop: bench, shelf: EMPTY_SHELF, supplies: suppliesOf(EMPTY_SHELF), log: [], originDate: MONDAY, nowMin },
+  });
+
+  test('the outlook is the same as without, whatever changes, and what nothing has changed for is the same object', () => {
+    const change = fc.record({ piece: fc.nat(2), coats: fc.integer({ min: 1, max: 3 }), nowMin: fc.constantFrom(0, 1150, 2700) });
+    fc.assert(
+      fc.property(fc.array(change, { minLength: 1, maxLength: 5 }), (changes) => {
+        const [bench, memory] = [workshop(), new OutlookMemory()];
+        let pieces = ['a', 'b', 'c'].map((id) => vanWith(id, ENAMEL));
+        for (const { piece, coats, nowMin } of changes) {
+          pieces = pieces.map((one, i) => (i === piece ? { ...one, steps: one.steps.map((step) => ({ ...step, coats })) } : one));
+          expect(planPieces(given(pieces, nowMin, bench), memory)).toEqual(planPieces(given(pieces, nowMin, bench)));
+        }
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  test('a remark on one piece leaves the others as they are', () => {
+    const [bench, memory] = [workshop(), new OutlookMemory()];
+    const supplies = suppliesOf(EMPTY_SHELF);
+    const pieces = ['a', 'b'].map((id) => vanWith(id, ENAMEL));
+    const first = planPieces({ ...given(pieces, 0, bench), supplies }, memory);
+    const noted = pieces.map((one) => (one.id === 'a' ? { ...one, note: 'number 22' } : one));
+    const second = planPieces({ ...given(noted, 0, bench), supplies }, memory);
+    expect(second.pieces[1]).toBe(first.pieces[1]);
+    expect(second.pieces[0]).not.toBe(first.pieces[0]);
+  });
+});
+
+describe('room to stand wet', () => {
+  test('what finds no evening stands nowhere', () => {
+    const never = Array.from({ length: 12 }, (_, i) => vanWith(`v${String(i)}`, [['brush-coat', 'enamel-matt', { handsOnMin: 300 }]]));
+    const outlook = plan(never);
+    expect(outlook.plan.unplaced).toHaveLength(12);
+    expect(outlook.overfull).toEqual([]);
+  });
+});
 
 describe('pieces in evenings', () => {
   test('what dries overnight is gone on with when it is ready', () => {

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { StepReport } from '../sequence/index.js';
-import { finishOf, waitAfter } from './standing.js';
+import type { Outlook, PieceOutlook } from './outlook.js';
+import { coatDays, finishOf, waitAfter } from './standing.js';
 
 const report = (stepIndex: number, endMin: number, more: Partial<StepReport> = {}): StepReport => ({
   stepIndex,
@@ -37,5 +38,18 @@ describe('what is waited for', () => {
     const free = [report(0, 100, { ripening: ripening(900, 136) }), report(1, 200)];
     expect(waitAfter({ reports: free }, 0)).toEqual({ readyMin: 136, closesMin: null });
     expect(waitAfter({ reports: [report(0, 100)] }, 0)).toBeNull();
+  });
+});
+
+describe('coats of one step', () => {
+  test('say the day of each: what was done, what is planned, what finds no evening', () => {
+    const placed = [{ id: 'van/0/1', startMin: 1440 + 1170, endMin: 1440 + 1180 }];
+    const sitting = (fromMin: number | null) => ({
+      minutes: 10,
+      begun: fromMin === null ? null : { fromMin, toMin: fromMin + 10, isRunning: false },
+    });
+    const own = { pieceId: 'van', sittings: [[sitting(1170), sitting(null), sitting(null)]] } as unknown as PieceOutlook;
+    const outlook = { originDate: '2026-11-24', plan: { placed } } as unknown as Outlook;
+    expect(coatDays(outlook, own, 0)).toEqual(['2026-11-24', '2026-11-25', null]);
   });
 });

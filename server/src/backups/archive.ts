@@ -119,7 +119,6 @@ export async function readArchive(file: string, folder: string): Promise<Unpacke
       file,
       cwd: folder,
       strict: true,
-      noChmod: true,
       filter: (_path, entry) => 'path' in entry && mostBytes(entry) !== null,
     });
   } catch (error) {

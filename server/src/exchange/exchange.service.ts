@@ -85,7 +85,7 @@ export class ExchangeService {
   /** The highest version of anything that is kept, what was put aside included. */
   private async newestVersion(transaction: Transaction): Promise<number> {
     const newest = VERSIONED.map((model) => model.max<number, Model>('version', { transaction }));
-    return Math.max(0, ...(await Promise.all(newest)).map((version) => Number(version) || 0));
+    return Math.max(0, ...(await Promise.all(newest)).map((version) => version || 0));
   }
 
   /** Nothing was ever kept here. */

@@ -21,7 +21,7 @@ function comesFromHere({ method, headers }: Request): boolean {
   const { host, origin } = headers;
   if (origin !== undefined) return origin === `http://${String(host)}`;
   const site = headers['sec-fetch-site'];
-  return READS.has(method) || site === undefined || OWN_SITES.has(String(site));
+  return READS.has(method) || site === undefined || OWN_SITES.has(site);
 }
 
 /** This machine asking itself. */

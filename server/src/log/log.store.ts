@@ -64,8 +64,10 @@ export class LogStore {
   }
 }
 
+type Columns = Omit<LogEntry, 'utcOffsetMin'> & { version: number; utcOffsetMin: number | null };
+
 function stored(row: LogEntryRow): StoredEntry {
-  const { version, utcOffsetMin, ...entry } = row.get({ plain: true }) as LogEntry & { version: number; utcOffsetMin: number | null };
+  const { version, utcOffsetMin, ...entry } = row.get({ plain: true }) as Columns;
   return { version, entry: utcOffsetMin === null ? entry : { ...entry, utcOffsetMin } };
 }
 

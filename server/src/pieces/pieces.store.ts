@@ -32,9 +32,8 @@ const CHILDREN: Record<ChildKey, ModelCtor> = {
 
 /** What a piece has of its own, without its lists. */
 function ownOf(piece: Piece): Omit<Piece, ChildKey> {
-  const own: Partial<Piece> = { ...piece };
-  for (const key of CHILD_KEYS) delete own[key];
-  return own as Omit<Piece, ChildKey>;
+  const { parts: _p, zones: _z, features: _f, members: _m, pictures: _pictures, checks: _c, groups: _g, steps: _s, ...own } = piece;
+  return own;
 }
 
 /** Reads and writes whole pieces. Callers give the transaction; nothing here begins one. */

@@ -138,6 +138,12 @@ function differenceWords({ evenings, days, cleanings }: Difference): string {
   return all.length === 0 ? 'no difference' : all.join(', ');
 }
 
+/** When all is done; a plan that leaves steps out has no such time, nor one with nothing in it. */
+function doneWords({ plan, cost }: Alternative['planned'], when: (minute: number) => string): string {
+  if (plan.unplaced.length > 0) return `${countWords(plan.unplaced.length, 'step')} without an evening`;
+  return plan.placed.length === 0 ? 'nothing to do' : when(cost.finishMin);
+}
+
 function Row({ name, note, alternative, now }: { name: string; note: string; alternative: Alternative | null; now: Alternative }) {
   const { given } = usePlan();
   const days = useDays();
@@ -152,7 +158,7 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
       {alternative && cost ? (
         <>
           <td className="figures px-2 py-1.5">{cost.evenings}</td>
-          <td className="px-2 py-1.5 whitespace-nowrap">{days.when(given.originDate, cost.finishMin)}</td>
+          <td className="px-2 py-1.5 whitespace-nowrap">{doneWords(alternative.planned, (minute) => days.when(given.originDate, minute))}</td>
           <td className="figures px-2 py-1.5">{alternative.planned.plan.cleanings.length}</td>
           <td className="px-2 py-1.5">{difference && differenceWords(difference)}</td>
           <td className="px-2 py-1.5 text-right">{difference && hasDifference(difference) && <DoIt alternative={alternative} />}</td>

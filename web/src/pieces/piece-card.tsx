@@ -165,7 +165,7 @@ function StepTable({ piece }: { piece: Piece }) {
                     .join(', ')}`}
               </td>
               <td className="py-1 pr-2 whitespace-nowrap">
-                {outlook && report && (own?.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
+                {outlook && report && (own.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
               </td>
               <td className="py-1 whitespace-nowrap">
                 {wait && report && (Number.isFinite(wait.readyMin) ? formatMinutes(wait.readyMin - report.endMin) : 'never in this air')}

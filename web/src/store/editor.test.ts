@@ -89,7 +89,7 @@ describe('undo', () => {
 
   /** What is typed into a field, a letter each 100 ms. */
   const typed = (text: string, from: State, field: (part: string) => Parameters<typeof editorReducer>[1]): State =>
-    [...text].reduce((state, _letter, i) => {
+    Array.from(text).reduce((state, _letter, i) => {
       jest.advanceTimersByTime(100);
       return editorReducer(state, field(text.slice(0, i + 1)));
     }, from);

@@ -23,9 +23,12 @@ describe('a list told by its changes', () => {
   });
 
   test('whatever is added, changed, moved or taken out, it arrives the same, and what did not change is the same object', () => {
-    const lists = fc.array(fc.uniqueArray(fc.record({ id: fc.constantFrom(...'abcdefgh'), n: fc.nat(2) }), { selector: idOf }), {
-      maxLength: 8,
-    });
+    const lists = fc.array(
+      fc.uniqueArray(fc.record({ id: fc.constantFrom('a', 'b', 'c', 'd', 'e', 'f'), n: fc.nat(2) }), { selector: idOf }),
+      {
+        maxLength: 8,
+      },
+    );
     fc.assert(
       fc.property(lists, (states) => {
         const [sender, receiver] = [new Sender(idOf), new Receiver(idOf)];
