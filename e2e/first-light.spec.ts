@@ -74,7 +74,9 @@ test('one more wall arch: household paint, barrier, spirit wash, to the bench ca
   await expect(page.getByRole('group', { name: /^Caution/ })).toHaveCount(0);
   await expect(rows(page)).toHaveCount(4);
   // what to mix, in millilitres and drops
-  await expect(page.getByRole('complementary', { name: 'Facts of the open step' })).toContainText(/\d drops Iron streak oil wash \+ [\d.]+ (ml|drops) White spirit/);
+  await expect(page.getByRole('complementary', { name: 'Facts of the open step' })).toContainText(
+    /\d drops Iron streak oil wash \+ [\d.]+ (ml|drops) White spirit/,
+  );
   await page.getByRole('link', { name: /^Tonight/ }).click();
   await page.getByRole('link', { name: 'On one page' }).click();
   await expect(

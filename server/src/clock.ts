@@ -14,5 +14,8 @@ export const localMoment = (at = now()): string => `${dayOf(at)}T${two(at.getHou
 /** The same with its milliseconds. */
 export const wallClock = (at = now()): string => `${localMoment(at)}.${String(at.getMilliseconds()).padStart(3, '0')}`;
 
+/** Now as an instant, ISO 8601 in UTC. */
+export const isoNow = (): string => now().toISOString();
+
 /** Today on the wall clock, `YYYY-MM-DD`. */
 export const today = (): string => dayOf(now());

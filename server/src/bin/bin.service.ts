@@ -5,6 +5,7 @@ import type { Mix } from '@eveningtide/core/mixing';
 import { bottleFaults, finishFaults, mixFaults } from '@eveningtide/core/plan-file';
 import type { Transaction } from 'sequelize';
 import { BottlesStore } from '../bottles/bottles.store.js';
+import { isoNow } from '../clock.js';
 import { PieceRow, StepRow } from '../database/models.js';
 import { Writes } from '../database/writes.js';
 import { FinishesStore } from '../finishes/finishes.store.js';
@@ -84,7 +85,7 @@ export class BinService implements OnApplicationBootstrap, BeforeApplicationShut
   }
 
   private async forgetOld(): Promise<void> {
-    const before = new Date(Date.now() - KEPT_DAYS * DAY_MS).toISOString();
+    const before = new Date(Date.parse(isoNow()) - KEPT_DAYS * DAY_MS).toISOString();
     await this.writes.transaction(async (transaction) => {
       await this.bin.forgetBefore(before, transaction);
       await this.pieces.removeDeletedBefore(before, transaction);

@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { Op, type Transaction } from 'sequelize';
+import { isoNow } from '../clock.js';
 import { BinRow } from '../database/models.js';
 
 /** Kinds of things that are kept for a while after they were deleted; pieces are marked in their own table. */
@@ -32,7 +33,7 @@ export interface Deleted {
 @Injectable()
 export class BinStore {
   async keep(kind: BinKind, { id, name }: { id: string; name: string }, content: BinContent, transaction: Transaction): Promise<void> {
-    await BinRow.upsert({ kind, id, name, content, deletedAt: new Date().toISOString() }, { transaction });
+    await BinRow.upsert({ kind, id, name, content, deletedAt: isoNow() }, { transaction });
   }
 
   async all(): Promise<Deleted[]> {

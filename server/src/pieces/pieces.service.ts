@@ -5,6 +5,7 @@ import type { Piece } from '@eveningtide/core/subjects';
 import type { Transaction } from 'sequelize';
 import { Writes } from '../database/writes.js';
 import { BottlesStore } from '../bottles/bottles.store.js';
+import { isoNow } from '../clock.js';
 import { StaleWriteException, notFound } from '../http/errors.js';
 import { cameThrough } from '../http/repeat.js';
 import { MaterialsStore } from '../materials/materials.store.js';
@@ -52,7 +53,7 @@ export class PiecesService {
 
   /** Puts a piece aside; `restore` brings it back. */
   async remove(id: string): Promise<void> {
-    await this.mark(id, new Date().toISOString());
+    await this.mark(id, isoNow());
   }
 
   async restore(id: string): Promise<StoredPiece> {

@@ -158,7 +158,9 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
       {alternative && cost ? (
         <>
           <td className="figures px-2 py-1.5">{cost.evenings}</td>
-          <td className="px-2 py-1.5 whitespace-nowrap">{doneWords(alternative.planned, (minute) => days.when(given.originDate, minute))}</td>
+          <td className="px-2 py-1.5 whitespace-nowrap">
+            {doneWords(alternative.planned, (minute) => days.when(given.originDate, minute))}
+          </td>
           <td className="figures px-2 py-1.5">{alternative.planned.plan.cleanings.length}</td>
           <td className="px-2 py-1.5">{difference && differenceWords(difference)}</td>
           <td className="px-2 py-1.5 text-right">{difference && hasDifference(difference) && <DoIt alternative={alternative} />}</td>

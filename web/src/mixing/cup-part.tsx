@@ -1,6 +1,7 @@
 import { MOST_COMPONENTS, formatRatio, parseRatio } from '@eveningtide/core/mixing';
 import { Plus, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
+import { useUndoKeys } from '../keys/use-undo-keys.js';
 import { EMPTY_CUP, cupActions } from '../store/cup.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
@@ -16,6 +17,8 @@ import { ForPieces } from './for-pieces.js';
 export function CupPart() {
   const dispatch = useAppDispatch();
   const { now: cup, past } = useAppSelector((state) => state.cup);
+  const undo = useCallback(() => dispatch(cupActions.undone()), [dispatch]);
+  useUndoKeys(undo);
   const filled = cup.components.some(({ parts }) => parts > 0);
   const add = () => {
     const last = cup.components.at(-1);

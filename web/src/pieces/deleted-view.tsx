@@ -3,6 +3,7 @@ import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useDeletedQuery, useForgetDeletedMutation, useRestoreDeletedMutation, type Deleted } from '../store/api.js';
+import { benchNow } from '../store/bench-clock.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
@@ -14,7 +15,7 @@ const KEPT_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 const daysLeft = ({ deletedAt }: Deleted): number =>
-  Math.max(0, Math.ceil(KEPT_DAYS - (Date.now() - new Date(deletedAt).getTime()) / DAY_MS));
+  Math.max(0, Math.ceil(KEPT_DAYS - (benchNow().getTime() - new Date(deletedAt).getTime()) / DAY_MS));
 
 /** What was deleted in the last thirty days: brought back as it was, or let go for good. */
 export function DeletedView() {

@@ -1,6 +1,7 @@
 import type { Piece } from '@eveningtide/core/subjects';
-import { useEffect, type ReactNode } from 'react';
+import { useCallback, useEffect, type ReactNode } from 'react';
 import { useParams } from 'react-router';
+import { useUndoKeys } from '../keys/use-undo-keys.js';
 import { usePiecesQuery } from '../store/api.js';
 import { draftOf } from '../store/drafts.js';
 import { editorActions } from '../store/editor.js';
@@ -38,7 +39,10 @@ function useOpenPiece(pieceId: string): Opening & { retry: () => void } {
 export function PieceFrame({ children }: { children: (piece: Piece) => ReactNode }) {
   const { pieceId = '' } = useParams();
   const { piece, state, retry } = useOpenPiece(pieceId);
-  useUndoKeys();
+  const dispatch = useAppDispatch();
+  const undo = useCallback(() => dispatch(editorActions.undone()), [dispatch]);
+  const redo = useCallback(() => dispatch(editorActions.redone()), [dispatch]);
+  useUndoKeys(undo, redo);
   if (state === 'loading') return <Loading what="the piece" />;
   if (state === 'failed') return <Failed what="the piece" onRetry={retry} />;
   if (!piece) return <Empty title="This piece is not here">It may have been put aside, or a plan file has taken its place.</Empty>;
@@ -50,28 +54,4 @@ export function PieceFrame({ children }: { children: (piece: Piece) => ReactNode
       </FocusProvider>
     </main>
   );
-}
-
-/** Control or Command with Z takes back, with Shift as well or with Y does again; text fields keep their own. */
-function useUndoKeys(): void {
-  const dispatch = useAppDispatch();
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (
-        !(event.ctrlKey || event.metaKey) ||
-        event.target instanceof HTMLTextAreaElement ||
-        (event.target instanceof HTMLInputElement && event.target.type === 'text')
-      )
-        return;
-      const key = event.key.toLowerCase();
-      if (key === 'z') dispatch(event.shiftKey ? editorActions.redone() : editorActions.undone());
-      else if (key === 'y') dispatch(editorActions.redone());
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, [dispatch]);
 }

@@ -48,7 +48,7 @@ export function Sequence({ piece }: { piece: Piece }) {
 
   return (
     <div className="@container flex min-h-0 flex-1 print:block">
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_16.5rem] grid-rows-[minmax(0,1fr)] @max-[46rem]:block @max-[46rem]:overflow-y-auto @min-[64rem]:grid-cols-[minmax(0,1fr)_23rem] print:block">
+      <div className="relative grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_16.5rem] grid-rows-[minmax(0,1fr)] @max-[46rem]:block @max-[46rem]:overflow-y-auto @min-[64rem]:grid-cols-[minmax(0,1fr)_23rem] print:block">
         <section
           aria-label="Sequence"
           className="min-w-0 overflow-y-auto border-r border-line-strong pb-10 @max-[46rem]:overflow-visible @max-[46rem]:border-0"

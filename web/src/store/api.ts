@@ -9,7 +9,7 @@ import type { PlanFault, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Picture, Piece } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { createApi, fetchBaseQuery, type BaseQueryApi, type FetchArgs } from '@reduxjs/toolkit/query/react';
+import { createApi, fetchBaseQuery, retry, type BaseQueryApi, type FetchArgs } from '@reduxjs/toolkit/query/react';
 import { heardOf } from './in-step.js';
 
 export interface StoredPiece {
@@ -120,15 +120,29 @@ const ask = fetchBaseQuery({
   },
 });
 
+/** What the shelf saves is sent again where no answer came or the server could not just then; a save that came through twice is answered like once. */
+const PATIENT = { maxTries: 5 };
+
+/** No answer came, or the server could not do it just now. */
+const isPassing = (error: unknown): boolean => {
+  const status = typeof error === 'object' && error !== null && 'status' in error ? error.status : null;
+  return typeof status !== 'number' || status >= 500;
+};
+
+const asked = async (request: string | FetchArgs, queryApi: BaseQueryApi, extra: { maxTries?: number }) => {
+  const answer = await ask(request, queryApi, extra);
+  heardOf(answer.meta?.response?.headers.get('x-eveningtide-state') ?? null);
+  // a second screen that was sent away, or never paired
+  if (IS_SECOND && answer.error?.status === 401) location.assign('/pair');
+  return answer;
+};
+
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: async (request: string | FetchArgs, queryApi: BaseQueryApi, extra: object) => {
-    const answer = await ask(request, queryApi, extra);
-    heardOf(answer.meta?.response?.headers.get('x-eveningtide-state') ?? null);
-    // a second screen that was sent away, or never paired
-    if (IS_SECOND && answer.error?.status === 401) location.assign('/pair');
-    return answer;
-  },
+  baseQuery: retry(asked, {
+    retryCondition: (error, _request, { attempt, extraOptions }) =>
+      attempt < ((extraOptions as { maxTries?: number } | undefined)?.maxTries ?? 1) && isPassing(error),
+  }),
   tagTypes: TAGS,
   refetchOnReconnect: true,
   endpoints: (build) => ({
@@ -190,11 +204,13 @@ export const api = createApi({
       invalidatesTags: ['deleted', 'log'],
     }),
     saveBottle: build.mutation<StoredBottle, StoredBottle>({
+      extraOptions: PATIENT,
       query: ({ version, bottle }) => ({ url: `bottles/${bottle.id}`, method: 'PUT', body: { version, bottle } }),
       invalidatesTags: ['bottles'],
     }),
     // all of them, or none
     saveBottles: build.mutation<StoredBottle[], { bottles: readonly StoredBottle[]; materials?: readonly StoredMaterial[] }>({
+      extraOptions: PATIENT,
       query: (body) => ({ url: 'bottles', method: 'PUT', body }),
       invalidatesTags: ['bottles', 'materials'],
     }),
@@ -204,6 +220,7 @@ export const api = createApi({
       invalidatesTags: ['bottles', 'pieces', 'mixes', 'deleted'],
     }),
     saveMix: build.mutation<StoredMix, StoredMix>({
+      extraOptions: PATIENT,
       query: ({ version, mix }) => ({ url: `mixes/${mix.id}`, method: 'PUT', body: { version, mix } }),
       invalidatesTags: ['mixes'],
     }),
@@ -242,6 +259,7 @@ export const api = createApi({
       },
     }),
     saveMaterial: build.mutation<StoredMaterial, StoredMaterial>({
+      extraOptions: PATIENT,
       query: ({ version, material }) => ({ url: `materials/${material.id}`, method: 'PUT', body: { version, material } }),
       invalidatesTags: ['materials'],
     }),
@@ -250,6 +268,7 @@ export const api = createApi({
       invalidatesTags: ['materials', 'deleted'],
     }),
     saveFinish: build.mutation<StoredFinish, StoredFinish>({
+      extraOptions: PATIENT,
       query: ({ version, finish }) => ({ url: `finishes/${finish.id}`, method: 'PUT', body: { version, finish } }),
       invalidatesTags: ['finishes'],
     }),

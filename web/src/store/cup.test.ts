@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { EMPTY_CUP, cupActions, cupReducer, keepCup, storedCup } from './cup.js';
 
 const memory = new Map<string, string>();
@@ -19,6 +19,27 @@ describe('the cup', () => {
     expect(storedCup()).toEqual(EMPTY_CUP);
     memory.set('eveningtide.cup', '{');
     expect(storedCup()).toEqual(EMPTY_CUP);
+  });
+
+  test('what is typed into one field is taken back together; a component that comes is a change of its own', () => {
+    jest.useFakeTimers();
+    const one = (parts: number) => ({ material: 'acrylic-matt', bottleId: null, parts });
+    const steps = [
+      { name: 'W' },
+      { name: 'Wa' },
+      { name: 'Wall' },
+      { components: [one(1)] },
+      { components: [one(3)] },
+      { components: [one(3), one(1)] },
+    ];
+    const state = steps.reduce((now, step) => cupReducer(now, cupActions.set(step)), cupReducer(undefined, { type: 'start' }));
+    expect(state.past.map(({ name, components }) => [name, components.length])).toEqual([
+      ['', 0],
+      ['Wall', 0],
+      ['Wall', 1],
+      ['Wall', 1],
+    ]);
+    jest.useRealTimers();
   });
 
   test('each change can be taken back', () => {

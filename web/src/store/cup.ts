@@ -1,5 +1,6 @@
 import type { Cup } from '@eveningtide/core/mixing';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { goesOn, timed, type Changed } from './history.js';
 
 /** The cup on the Mixing view: kept in the browser, so that nothing is lost on reload. */
 export interface CupState extends Cup {
@@ -40,17 +41,30 @@ export function keepCup(cup: CupState): void {
   }
 }
 
+/** What is typed into; null where something came or went. */
+function fieldOf(now: CupState, { components, ...rest }: Partial<CupState>, atMs: number): Changed | null {
+  if (!components) return { name: Object.keys(rest).sort().join(' '), atMs };
+  const changed = components.flatMap(({ parts }, i) => (parts === now.components[i]?.parts ? [] : [i]));
+  return components.length === now.components.length && changed.length === 1 ? { name: `component ${String(changed[0])}`, atMs } : null;
+}
+
 const slice = createSlice({
   name: 'cup',
-  initialState: { now: EMPTY_CUP, past: [] as CupState[] },
+  initialState: { now: EMPTY_CUP, past: [] as CupState[], lastField: null as Changed | null },
   reducers: {
-    set: (state, { payload }: PayloadAction<Partial<CupState>>) => {
-      state.past = [...state.past.slice(-49), state.now];
-      state.now = { ...state.now, ...payload };
+    set: {
+      ...timed<Partial<CupState>>(),
+      reducer: (state, { payload, meta }: PayloadAction<Partial<CupState>, string, { atMs: number }>) => {
+        const field = fieldOf(state.now, payload, meta.atMs);
+        if (!goesOn(state.lastField, field)) state.past = [...state.past.slice(-49), state.now];
+        state.lastField = field;
+        state.now = { ...state.now, ...payload };
+      },
     },
     undone: (state) => {
       const before = state.past.pop();
       if (before) state.now = before;
+      state.lastField = null;
     },
   },
 });

@@ -13,6 +13,7 @@ import {
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoredPiece } from './api.js';
 import type { Draft } from './drafts.js';
+import { goesOn, timed, type Changed } from './history.js';
 
 /** How the piece on the bench stands to what the server keeps. */
 export type SaveState = 'saved' | 'unsaved' | 'saving' | 'offline' | 'conflict' | 'refused';
@@ -31,13 +32,10 @@ export interface EditorState {
   /** What another tab saved meanwhile. */
   theirs: StoredPiece | null;
   /** The field that was changed last, and when: what is typed into it right after is one change with it. */
-  lastField: { name: string; atMs: number } | null;
+  lastField: Changed | null;
 }
 
 const MOST_UNDO = 200;
-
-/** Letters typed into one field so soon after one another are taken back together. */
-const ONE_CHANGE_MS = 1000;
 
 const initialState: EditorState = {
   piece: null,
@@ -55,8 +53,7 @@ const initialState: EditorState = {
 function change(state: EditorState, next: (piece: Piece) => Piece, field: EditorState['lastField'] = null): void {
   if (!state.piece) return;
   const changed = next(state.piece);
-  const goesOn = field !== null && state.lastField?.name === field.name && field.atMs - state.lastField.atMs <= ONE_CHANGE_MS;
-  if (!goesOn) state.past.push(state.piece);
+  if (!goesOn(state.lastField, field)) state.past.push(state.piece);
   if (state.past.length > MOST_UNDO) state.past.shift();
   state.future = [];
   state.lastField = field;
@@ -64,8 +61,6 @@ function change(state: EditorState, next: (piece: Piece) => Piece, field: Editor
   state.piece = changed;
 }
 
-/** An action that says when it was: typing is told from separate changes by it. */
-const timed = <P>() => ({ prepare: (payload: P) => ({ payload, meta: { atMs: Date.now() } }) });
 type Timed<P> = PayloadAction<P, string, { atMs: number }>;
 
 const fieldOf = (of: string, patch: object, atMs: number) => ({ name: `${of} ${Object.keys(patch).sort().join(' ')}`, atMs });

@@ -10,7 +10,7 @@ import { editorReducer } from './editor.js';
 export function makeStore() {
   const store = configureStore({
     reducer: { [api.reducerPath]: api.reducer, editor: editorReducer, display: displayReducer, cup: cupReducer, outbox: outboxReducer },
-    preloadedState: { display: storedDisplay(), cup: { now: storedCup(), past: [] }, outbox: storedOutbox() },
+    preloadedState: { display: storedDisplay(), cup: { now: storedCup(), past: [], lastField: null }, outbox: storedOutbox() },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
   // what another tab saved is fetched when this one is looked at again

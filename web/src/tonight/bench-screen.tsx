@@ -103,7 +103,7 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
             <AllDone evening={evening} outlook={outlook} pieceName={pieceName} />
           )}
         </section>
-        <div className="flex flex-col px-4 min-[64rem]:overflow-y-auto">
+        <div className="relative flex flex-col px-4 min-[64rem]:overflow-y-auto">
           <TimerList timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)} nowMin={nowMin} originDate={outlook.originDate} />
           <NextUp title="This comes first" jobs={first} {...lists} />
           <NextUp title="While this dries" jobs={meanwhile} {...lists} />
