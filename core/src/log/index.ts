@@ -2,3 +2,4 @@ export * from './entry.js';
 export * from './progress.js';
 export * from './another-round.js';
 export * from './marks.js';
+export { openedByUse } from './opened.js';

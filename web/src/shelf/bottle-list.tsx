@@ -23,7 +23,8 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
   const [role, setRole] = useState<MaterialRole | 'all'>('all');
   const [state, setState] = useState<State>('all');
   const [editing, setEditing] = useState<StoredBottle | 'new' | null>(null);
-  const bottles = stored.map(({ bottle }) => bottle).filter((bottle) => supplies.isMaterial(bottle.material));
+  // as the plan knows them: what work was done from is open
+  const bottles = stored.map(({ bottle }) => supplies.bottle(bottle.id) ?? bottle).filter((bottle) => supplies.isMaterial(bottle.material));
   const found = wantedBottles(bottles, { text, role, state }, supplies, now.date);
   return (
     <>

@@ -1,6 +1,7 @@
 import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
 import { benchDay, type Given, type Outlook, type PieceOutlook, type Workshop } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { openedByUse, type LogEntry } from '@eveningtide/core/log';
 import type { Mix } from '@eveningtide/core/mixing';
 import { useBottlesQuery, useMaterialsQuery, useMixesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { benchDayIs, benchMinute, benchNow } from '../store/bench-clock.js';
@@ -54,15 +55,21 @@ function useNow(workshop: Workshop | undefined): { date: string; minute: number 
 }
 
 /** The shelf as the server keeps it; undefined until both halves are known. */
-function useShelf(): Shelf | undefined {
+function useShelf(log: readonly LogEntry[] | undefined): Shelf | undefined {
   const { data: bottles } = useBottlesQuery();
   const { data: materials } = useMaterialsQuery();
   return useMemo(
     () =>
-      bottles && materials
-        ? { bottles: bottles.map(({ bottle }) => bottle), materials: materials.map(({ material }) => material) }
+      bottles && materials && log
+        ? {
+            bottles: openedByUse(
+              bottles.map(({ bottle }) => bottle),
+              log,
+            ),
+            materials: materials.map(({ material }) => material),
+          }
         : undefined,
-    [bottles, materials],
+    [bottles, materials, log],
   );
 }
 
@@ -71,8 +78,8 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const { data: stored } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const now = useNow(workshop?.workshop);
-  const shelf = useShelf();
   const log = useLog();
+  const shelf = useShelf(log);
   const { data: storedMixes } = useMixesQuery();
   const mixes = useMemo(() => storedMixes?.map(({ mix }) => mix) ?? [], [storedMixes]);
   const supplies = useMemo(() => (shelf ? suppliesOf(shelf) : CATALOGUE), [shelf]);

@@ -58,7 +58,7 @@ function busyUntil(compiled: Compiled, must: readonly Node[], earliest: Float64A
 }
 
 /** Work is counted from so many moments at the most: each gives a bound, and with thousands of operations not all are needed. */
-const MOST_MOMENTS = 250;
+const MOST_MOMENTS = 60;
 
 function workedUntil(evenings: readonly Interval[], fromMin: number, minutes: number): number {
   let left = minutes;
