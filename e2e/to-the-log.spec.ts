@@ -99,7 +99,9 @@ test('J10 Spilled fish-meal on six vans: streak first, dry meal into the wet, se
   await throughTheEvenings(page, async ({ timers, words }) => {
     order.push(words.split('\n')[0]!);
     // the meal has minutes: its window counts down beside the step
-    if (words.startsWith('Scatter')) intoTheWet = await timers.innerText();
+    if (!words.startsWith('Scatter')) return;
+    await expect(timers).toHaveAttribute('aria-busy', 'false');
+    intoTheWet = await timers.innerText();
   });
   expect(order.filter((step) => ['Streak', 'Glue', 'Scatter', 'Clear coat'].includes(step))).toEqual(
     expect.arrayContaining(['Streak', 'Glue', 'Scatter', 'Clear coat']),

@@ -15,7 +15,8 @@ const KEPT_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 const daysLeft = ({ deletedAt }: Deleted): number =>
-  Math.max(0, Math.ceil(KEPT_DAYS - (benchNow().getTime() - new Date(deletedAt).getTime()) / DAY_MS));
+  // the page's clock may be a little behind the server's
+  Math.min(KEPT_DAYS, Math.max(0, Math.ceil(KEPT_DAYS - (benchNow().getTime() - new Date(deletedAt).getTime()) / DAY_MS)));
 
 /** What was deleted in the last thirty days: brought back as it was, or let go for good. */
 export function DeletedView() {

@@ -33,7 +33,15 @@ import { useBenchKeys } from './use-bench-keys.js';
 import { benchMinute } from '../store/bench-clock.js';
 import { useClock } from './use-clock.js';
 
-export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; evening: Evening; stored: readonly StoredPiece[] }) {
+interface BenchScreenProps {
+  outlook: Outlook;
+  evening: Evening;
+  /** The outlook knows all that the log was told; for a moment after each press it does not. */
+  isCurrent: boolean;
+  stored: readonly StoredPiece[];
+}
+
+export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreenProps) {
   const clock = useClock();
   const bench = useWork();
   const [wrong, setWrong] = useState<Job | null>(null);
@@ -104,7 +112,12 @@ export function BenchScreen({ outlook, evening, stored }: { outlook: Outlook; ev
           )}
         </section>
         <div className="relative flex flex-col px-4 min-[64rem]:overflow-y-auto">
-          <TimerList timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)} nowMin={nowMin} originDate={outlook.originDate} />
+          <TimerList
+            timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)}
+            nowMin={nowMin}
+            originDate={outlook.originDate}
+            isCurrent={isCurrent}
+          />
           <NextUp title="This comes first" jobs={first} {...lists} />
           <NextUp title="While this dries" jobs={meanwhile} {...lists} />
           {lastDone && entry && (

@@ -16,14 +16,22 @@ export interface NamedTimer extends Timer {
   onDry: (() => void) | null;
 }
 
-/** All that dries or closes by itself: how long still, and how it stands. */
-export function TimerList({ timers, nowMin, originDate }: { timers: readonly NamedTimer[]; nowMin: number; originDate: string }) {
+/**
+ * All that dries or closes by itself: how long still, and how it stands.
+ * While the plan does not know the last press yet (`isCurrent` false), an empty list claims nothing.
+ */
+export function TimerList(props: { timers: readonly NamedTimer[]; nowMin: number; originDate: string; isCurrent: boolean }) {
+  const { timers, nowMin, originDate, isCurrent } = props;
   return (
-    <section aria-labelledby="timers">
+    <section aria-labelledby="timers" aria-busy={!isCurrent}>
       <h2 id="timers" className="sr-only">
         Timers
       </h2>
-      {timers.length === 0 && <p className="border-b border-line-strong py-3 text-lg text-ink-2">Nothing is drying or waiting.</p>}
+      {timers.length === 0 && (
+        <p className="border-b border-line-strong py-3 text-lg text-ink-2">
+          {isCurrent ? 'Nothing is drying or waiting.' : 'Working out what dries …'}
+        </p>
+      )}
       <ul>
         {timers.map((timer) => (
           <TimerItem key={timer.id} timer={timer} nowMin={nowMin} originDate={originDate} />

@@ -67,7 +67,7 @@ export function TonightView() {
       ) : (
         <>
           <div className="no-print flex min-h-0 flex-1 flex-col">
-            <BenchScreen outlook={outlook} evening={evening} stored={stored} />
+            <BenchScreen outlook={outlook} evening={evening} isCurrent={evening === planned} stored={stored} />
           </div>
           <div className="hidden print:block">
             <BenchCard evening={evening} stored={stored} />
