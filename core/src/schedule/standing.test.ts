@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { StepReport } from '../sequence/index.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
-import { coatDays, finishOf, waitAfter } from './standing.js';
+import { coatDays, completionOf, waitAfter } from './standing.js';
 
 const report = (stepIndex: number, endMin: number, more: Partial<StepReport> = {}): StepReport => ({
   stepIndex,
@@ -21,13 +21,13 @@ const ripening = (dryHardMin: number, recoatFromMin = dryHardMin) =>
 describe('when a piece is finished', () => {
   test('not before all is dry', () => {
     const reports = [report(0, 100, { ripening: ripening(900) }), report(1, 200, { ripening: ripening(400) })];
-    expect(finishOf({ reports, placed: [true, true] })).toEqual({ paintedMin: 200, dryMin: 900 });
-    expect(finishOf({ reports: [report(0, 60)], placed: [true] })).toEqual({ paintedMin: 60, dryMin: 60 });
+    expect(completionOf({ reports, placed: [true, true] })).toEqual({ paintedMin: 200, dryMin: 900 });
+    expect(completionOf({ reports: [report(0, 60)], placed: [true] })).toEqual({ paintedMin: 60, dryMin: 60 });
   });
 
   test('never, where a step finds no evening or there is none', () => {
-    expect(finishOf({ reports: [report(0, 100), report(1, 200)], placed: [true, false] })).toBeNull();
-    expect(finishOf({ reports: [], placed: [] })).toBeNull();
+    expect(completionOf({ reports: [report(0, 100), report(1, 200)], placed: [true, false] })).toBeNull();
+    expect(completionOf({ reports: [], placed: [] })).toBeNull();
   });
 });
 

@@ -3,7 +3,7 @@ import { operationId } from './operation-id.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
 
 /** When a piece is finished, as minutes from the origin's midnight. */
-export interface Finish {
+export interface Completion {
   /** The last hands-on minute. */
   paintedMin: number;
   /** When all that was laid on is dry-hard; Infinity where it does not dry in this air. */
@@ -11,7 +11,7 @@ export interface Finish {
 }
 
 /** When all steps of a piece are done and dry; null where there are none, or one of them finds no evening. */
-export function finishOf({ reports, placed }: Pick<PieceOutlook, 'reports' | 'placed'>): Finish | null {
+export function completionOf({ reports, placed }: Pick<PieceOutlook, 'reports' | 'placed'>): Completion | null {
   if (reports.length === 0 || placed.some((isPlaced) => !isPlaced)) return null;
   const paintedMin = Math.max(...reports.map(({ endMin }) => endMin));
   return { paintedMin, dryMin: Math.max(paintedMin, ...reports.map(({ endMin, ripening }) => ripening?.dryHardMin ?? endMin)) };

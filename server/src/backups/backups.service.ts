@@ -94,14 +94,19 @@ export class BackupsService implements OnApplicationShutdown {
     return file;
   }
 
-  /** Puts everything back as a backup file has it; what was there before is backed up first, unless it is damaged. */
-  async restore(file: string): Promise<void> {
+  /** Before everything is replaced: a backup of what is there, unless that is damaged. */
+  async beforeReplacing(): Promise<void> {
     try {
       await this.make();
     } catch (error) {
       if (!(error instanceof DamagedSourceError) && whatIsWrong(error)?.kind !== 'damaged') throw error;
-      this.logger.warn('What is there now is damaged: it is not backed up before the backup is put back');
+      this.logger.warn('What is there now is damaged: it is not backed up before it is replaced');
     }
+  }
+
+  /** Puts everything back as a backup file has it; what was there before is backed up first. */
+  async restore(file: string): Promise<void> {
+    await this.beforeReplacing();
     const around = { alone: this.writes.alone.bind(this.writes), closeReads: () => closeReads(this.sequelize) };
     await this.turns.take(() => restoreArchive(this.places, file, around));
   }

@@ -71,9 +71,20 @@ export class BinService implements OnApplicationBootstrap, BeforeApplicationShut
       }
       const content = await this.bin.content(kind, id, transaction);
       if (!content) throw notFound(`deleted ${kind}`, id);
+      await this.materialsFirst(content, transaction);
       await this.putBack(kind, content, transaction);
       await this.bin.forget(kind, id, transaction);
     });
+  }
+
+  /** A thing can only be there together with the own materials it is of: those that were deleted after it come back before it. */
+  private async materialsFirst({ thing }: BinContent, transaction: Transaction): Promise<void> {
+    for (const id of materialsIn(thing)) {
+      const content = await this.bin.content('material', id, transaction);
+      if (!content) continue;
+      await this.putBack('material', content, transaction);
+      await this.bin.forget('material', id, transaction);
+    }
   }
 
   /** Lets a deleted thing go for good; a piece with its log. */
@@ -132,6 +143,13 @@ export class BinService implements OnApplicationBootstrap, BeforeApplicationShut
     const components = mix.components.map((one) => (one.bottleId !== null && !known.has(one.bottleId) ? { ...one, bottleId: null } : one));
     return { ...mix, components };
   }
+}
+
+/** Materials that a thing names, however deep in it. */
+function materialsIn(thing: unknown): Set<string> {
+  if (typeof thing !== 'object' || thing === null) return new Set();
+  const inner = Object.values(thing).flatMap((one) => [...materialsIn(one)]);
+  return new Set('material' in thing && typeof thing.material === 'string' ? [thing.material, ...inner] : inner);
 }
 
 /** Steps that used a thing have it again, only where they still are what they were; their pieces get a new version, so that an open tab notices. */

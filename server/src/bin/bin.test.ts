@@ -99,6 +99,64 @@ describe('what was deleted', () => {
     expect((await http().get('/api/finishes')).body[0].finish).toEqual(finish);
   });
 
+  test('a bottle brings back the own material it is of, where that was deleted after it', async () => {
+    await http()
+      .put('/api/materials/own')
+      .send({ version: 0, material: { ...OWN, id: 'own' } })
+      .expect(200);
+    const bottle = { ...testPlan().bottles[0]!, id: 'shed', material: 'own' };
+    await http().put('/api/bottles/shed').send({ version: 0, bottle }).expect(200);
+    await http().delete('/api/bottles/shed').expect(204);
+    await http().delete('/api/materials/own').expect(204);
+    await http().post('/api/deleted/bottle/shed/restore').expect(204);
+    expect((await http().get('/api/materials')).body.map((one: { material: { id: string } }) => one.material.id)).toEqual(['own']);
+    expect((await http().get('/api/bottles')).body.map((one: { bottle: { id: string } }) => one.bottle.id)).toContain('shed');
+    expect(await deleted()).toEqual([]);
+  });
+
+  test('a piece that dried in a place which was taken out meanwhile comes back, and the own plan file can be read again', async () => {
+    const { body } = await http().get('/api/workshop');
+    const place = { id: 'attic', name: 'Attic', air: { tempC: 15, rhPct: 50 }, models: 2 };
+    const withPlaces = (places: object[]) => ({ ...body.workshop, climate: { ...body.workshop.climate, places } });
+    await http()
+      .put('/api/workshop')
+      .send({ version: body.version, workshop: withPlaces([place]) })
+      .expect(200);
+    const stored = (await http().get('/api/pieces/van-1')).body as { version: number; piece: ReturnType<typeof piece> };
+    const steps = stored.piece.steps.map((one) => ({ ...one, dryingPlace: 'attic' }));
+    await http()
+      .put('/api/pieces/van-1')
+      .send({ version: stored.version, piece: { ...stored.piece, steps } })
+      .expect(200);
+    await http().delete('/api/pieces/van-1').expect(204);
+    await http()
+      .put('/api/workshop')
+      .send({ version: Number(body.version) + 1, workshop: withPlaces([]) })
+      .expect(200);
+    await http().post('/api/deleted/piece/van-1/restore').expect(204);
+    const back = (await http().get('/api/pieces/van-1')).body as { version: number; piece: ReturnType<typeof piece> };
+    expect(back.piece.steps.map(({ dryingPlace }) => dryingPlace)).toEqual(steps.map(() => null));
+    await http()
+      .put('/api/pieces/van-1')
+      .send({ version: back.version, piece: { ...back.piece, name: 'Back' } })
+      .expect(200);
+    const plan = (await http().get('/api/plan-file')).body as object;
+    await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
+  });
+
+  test('before a plan file replaces what lies here too, a backup is made', async () => {
+    const backups = async () => ((await http().get('/api/backups')).body as unknown[]).length;
+    await http().delete('/api/pieces/van-1').expect(204);
+    const before = await backups();
+    await http().put('/api/plan-file?today=2026-11-24').send({ nothing: true }).expect(400);
+    expect(await backups()).toBe(before);
+    await http().put('/api/plan-file?today=2026-11-24').send(testPlan()).expect(200);
+    expect(await deleted()).toEqual([]);
+    const [newest] = (await http().get('/api/backups')).body as { name: string }[];
+    await http().post(`/api/backups/${newest!.name}/restore`);
+    expect(await deleted()).toEqual(['piece van-1']);
+  });
+
   test('stays thirty days, then it goes by itself', async () => {
     await http().delete('/api/pieces/van-1').expect(204);
     await http().delete('/api/bottles/umber').expect(204);

@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { BackupsModule } from '../backups/backups.module.js';
 import { BottlesModule } from '../bottles/bottles.module.js';
 import { FinishesModule } from '../finishes/finishes.module.js';
 import { LogModule } from '../log/log.module.js';
@@ -10,7 +11,7 @@ import { ExchangeController } from './exchange.controller.js';
 import { ExchangeService } from './exchange.service.js';
 
 @Module({
-  imports: [BottlesModule, FinishesModule, LogModule, MaterialsModule, MixesStoreModule, PiecesModule, WorkshopModule],
+  imports: [BackupsModule, BottlesModule, FinishesModule, LogModule, MaterialsModule, MixesStoreModule, PiecesModule, WorkshopModule],
   controllers: [ExchangeController],
   providers: [ExchangeService],
   exports: [ExchangeService],

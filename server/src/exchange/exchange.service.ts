@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { PLAN_VERSION, anchoredOn, planFaults, upgraded, workshopFaults, type PlanFile } from '@eveningtide/core/plan-file';
 import type { Model, Transaction } from 'sequelize';
+import { BackupsService } from '../backups/backups.service.js';
 import { openRows } from '../database/rows.js';
 import { VERSIONED } from '../database/models.js';
 import { Writes } from '../database/writes.js';
@@ -24,6 +25,7 @@ export interface ImportReport {
 export class ExchangeService {
   constructor(
     private readonly writes: Writes,
+    private readonly backups: BackupsService,
     private readonly pieces: PiecesStore,
     private readonly bottles: BottlesStore,
     private readonly materials: MaterialsStore,
@@ -39,7 +41,8 @@ export class ExchangeService {
   }
 
   /**
-   * Replaces everything by a plan file, in one transaction; a file with any fault changes nothing.
+   * Replaces everything by a plan file, in one transaction; a file with any fault changes nothing. What is there is backed up first: what lies among the
+   * recently deleted goes too, and no plan file holds it.
    * `today` (YYYY-MM-DD) places files whose dates hang on an anchor.
    * @throws FaultsException naming every fault's place, value and what is allowed.
    */
@@ -62,6 +65,7 @@ export class ExchangeService {
     if (plan !== file) checkShape(PlanFileDto, plan);
     refuseFaults(workshopFaults('workshop', plan.workshop));
     refuseFaults(planFaults(plan));
+    if (!(await this.isEmpty())) await this.backups.beforeReplacing();
     await this.writes.transaction(async (transaction) => {
       // an open tab must notice that all has changed under it
       const version = 1 + (await this.newestVersion(transaction));
@@ -90,8 +94,7 @@ export class ExchangeService {
 
   /** Nothing was ever kept here. */
   async isEmpty(): Promise<boolean> {
-    return (
-      (await this.pieces.all(true)).length === 0 && (await this.bottles.all()).length === 0 && (await this.workshop.read()).version === 0
-    );
+    for (const model of VERSIONED) if ((await model.count()) > 0) return false;
+    return true;
   }
 }

@@ -13,7 +13,7 @@ const TOUCHED: Record<string, Changed[]> = {
   materials: ['materials', 'deleted'],
   mixes: ['mixes', 'pieces', 'deleted'],
   finishes: ['finishes', 'deleted'],
-  workshop: ['workshop'],
+  workshop: ['workshop', 'pieces'],
   deleted: ALL,
   log: ['log'],
   devices: ['devices'],

@@ -5,7 +5,7 @@ import { materialFaults } from '@eveningtide/core/plan-file';
 import type { Transaction } from 'sequelize';
 import { BinStore } from '../bin/bin.store.js';
 import { Writes } from '../database/writes.js';
-import { BottleRow, MixRow, PieceRow, StepRow } from '../database/models.js';
+import { BottleRow, FinishRow, LogEntryRow, MixRow, PieceRow, StepRow } from '../database/models.js';
 import { InUseException, notFound } from '../http/errors.js';
 import { FaultsException } from '../validation/faults.js';
 import { MaterialsStore, type StoredMaterial } from './materials.store.js';
@@ -46,7 +46,11 @@ export class MaterialsService {
 const names = (things: readonly object[], material: string): boolean =>
   things.some((thing) => 'material' in thing && thing.material === material);
 
-/** Names of the bottles, mixes and pieces that use a material, those put aside included. */
+interface Version {
+  steps: object[];
+}
+
+/** What uses a material: bottles, pieces (those put aside too), mixes, finishes, and what was done with it. None of them could be read without it. */
 async function usersOf(material: string, transaction: Transaction): Promise<string[]> {
   const bottles = await BottleRow.findAll({ where: { material }, transaction });
   const steps = await StepRow.findAll({ where: { material }, transaction });
@@ -54,5 +58,12 @@ async function usersOf(material: string, transaction: Transaction): Promise<stri
   const mixes = (await MixRow.findAll({ transaction })).filter(
     ({ components, changes }) => names(components, material) || changes.some((change) => names((change as MixChange).added, material)),
   );
-  return [...bottles, ...pieces, ...mixes].map(({ name }) => name);
+  const finishes = (await FinishRow.findAll({ transaction })).filter(({ versions }) =>
+    (versions as Version[]).some(({ steps: own }) => names(own, material)),
+  );
+  const done = (await LogEntryRow.findAll({ attributes: ['pieceId', 'step'], transaction })).filter(
+    ({ step }) => step !== null && names([step], material),
+  );
+  const logged = await PieceRow.findAll({ where: { id: [...new Set(done.map(({ pieceId }) => pieceId))] }, transaction });
+  return [...[...bottles, ...pieces, ...mixes, ...finishes].map(({ name }) => name), ...logged.map(({ name }) => `the log of ${name}`)];
 }

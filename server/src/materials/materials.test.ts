@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { OwnMaterial } from '@eveningtide/core/materials';
+import { finishOf } from '@eveningtide/core/finishes';
+import { plainEntry } from '@eveningtide/core/log';
+import { CATALOGUE, type OwnMaterial } from '@eveningtide/core/materials';
 import request from 'supertest';
 import { testApp, testPiece, testPlan } from '../testing.js';
 
@@ -48,6 +50,26 @@ describe('own materials', () => {
     await save({ ...shedPaint, id: 'unused' }).expect(200);
     await http().delete('/api/materials/unused').expect(204);
     await http().delete('/api/materials/unused').expect(404);
+  });
+
+  test('what was done with it, and a finish that is made of it, need it too: none could be read without it', async () => {
+    const own = { ...shedPaint, id: 'logged', name: 'Logged' };
+    const remove = () => http().delete('/api/materials/logged');
+    await save(own).expect(200);
+    const piece = testPiece('done', { name: 'Done van' });
+    await http().put('/api/pieces/done').send({ version: 0, piece }).expect(200);
+    const step = { ...piece.steps[0]!, technique: 'brush-coat', material: 'logged', bottleId: null };
+    const at = { startedAt: '2026-11-24T19:30:00', endedAt: '2026-11-24T19:40:00' };
+    const entry = plainEntry({ id: 'e1', pieceId: 'done', kind: 'work', stepId: step.id, step, ...at });
+    await http().put('/api/log/e1').send({ version: 0, entry }).expect(200);
+    expect((await remove().expect(409)).body.users).toEqual(['the log of Done van']);
+    await http().delete('/api/log/e1').expect(204);
+    const version = finishOf({ ...piece, steps: [step] }, CATALOGUE, { version: 1, savedOn: '2026-11-24', note: '' });
+    const finish = { id: 'f1', name: 'Shed', versions: [version] };
+    await http().put('/api/finishes/f1').send({ version: 0, finish }).expect(200);
+    expect((await remove().expect(409)).body.users).toEqual(['Shed']);
+    await http().delete('/api/finishes/f1').expect(204);
+    await remove().expect(204);
   });
 
   test('a stale version is refused with both', async () => {

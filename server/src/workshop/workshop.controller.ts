@@ -31,6 +31,7 @@ export class WorkshopController {
       if (cameThrough({ version: stored.version, thing: stored.workshop }, body.version, body.workshop)) return stored;
       if (stored.version !== body.version) throw new StaleWriteException('The workshop', body.version, stored);
       await this.store.write(body.workshop, body.version + 1, transaction);
+      await this.store.forgetPlaces(body.workshop, transaction);
       return { version: body.version + 1, workshop: body.workshop };
     });
   }

@@ -1,9 +1,9 @@
 import { Injectable } from '@nestjs/common';
 import { DEFAULT_WORKSHOP, type Workshop } from '@eveningtide/core/schedule';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import type { ModelCtor } from 'sequelize-typescript';
 import { openRows, type Rows } from '../database/rows.js';
-import { DryingPlaceRow, SingleDateRow, WeeklyEveningRow, WorkshopRow } from '../database/models.js';
+import { DryingPlaceRow, PieceRow, SingleDateRow, StepRow, WeeklyEveningRow, WorkshopRow } from '../database/models.js';
 
 export interface StoredWorkshop {
   version: number;
@@ -18,6 +18,16 @@ const LISTS: ModelCtor[] = [WeeklyEveningRow, SingleDateRow, DryingPlaceRow];
 export class WorkshopStore {
   read(transaction?: Transaction): Promise<StoredWorkshop> {
     return workshopIn(openRows(transaction));
+  }
+
+  /** Steps, of pieces that were put aside too, that would dry in a place that is not there any more dry at the bench; their pieces get a new version. */
+  async forgetPlaces({ climate }: Workshop, transaction: Transaction): Promise<void> {
+    const known = climate.places.map(({ id }) => id);
+    const where = { dryingPlace: { [Op.ne]: null, [Op.notIn]: known } };
+    const steps = await StepRow.findAll({ where, transaction });
+    if (steps.length === 0) return;
+    await StepRow.update({ dryingPlace: null }, { where, transaction });
+    await PieceRow.increment('version', { where: { id: [...new Set(steps.map(({ pieceId }) => pieceId))] }, transaction });
   }
 
   async write(workshop: Workshop, version: number, transaction: Transaction): Promise<void> {

@@ -1,4 +1,4 @@
-import { finishOf, type Finish } from '@eveningtide/core/schedule';
+import { completionOf, type Completion } from '@eveningtide/core/schedule';
 import { dateOf, formatMinutes } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -17,7 +17,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
   const { outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
   const days = useDays();
-  const finish = own ? finishOf(own) : null;
+  const completion = own ? completionOf(own) : null;
   const homeless = own?.placed.filter((isPlaced) => !isPlaced).length ?? 0;
   const snags = own?.findings.filter((f) => f.severity === 'snag' && f.waived === null).length ?? 0;
   const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
@@ -51,16 +51,16 @@ export function PieceHeader({ piece }: { piece: Piece }) {
             {snags > 0 && <b className="text-brick">{countWords(snags, 'snag')}</b>}
           </p>
         </div>
-        {outlook && (finish || homeless > 0) && (
+        {outlook && (completion || homeless > 0) && (
           <p className="text-right text-ink-2">
-            {finish ? 'painted' : 'not done'}
+            {completion ? 'painted' : 'not done'}
             <Link
               to="/evenings"
               className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink"
             >
-              {finish ? days.dayOf(outlook.originDate, finish.paintedMin) : `${countWords(homeless, 'step')} without an evening`}
+              {completion ? days.dayOf(outlook.originDate, completion.paintedMin) : `${countWords(homeless, 'step')} without an evening`}
             </Link>
-            {finish && dryWords(finish, outlook.originDate, days)}
+            {completion && dryWords(completion, outlook.originDate, days)}
           </p>
         )}
         <div className="no-print flex flex-col items-end gap-1">
@@ -87,7 +87,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
 }
 
 /** What is said under the day of the last step: when all is dry. */
-function dryWords({ paintedMin, dryMin }: Finish, originDate: string, days: Days): string {
+function dryWords({ paintedMin, dryMin }: Completion, originDate: string, days: Days): string {
   if (!Number.isFinite(dryMin)) return 'does not dry in this air';
   return dateOf(originDate, dryMin) === dateOf(originDate, paintedMin) ? 'dry the same day' : `dry ${days.dayOf(originDate, dryMin)}`;
 }

@@ -1,4 +1,4 @@
-import { finishOf } from '@eveningtide/core/schedule';
+import { completionOf } from '@eveningtide/core/schedule';
 import { substrateById, PIECE_KIND_NAMES, type Piece } from '@eveningtide/core/subjects';
 import { Plus, Trash2 } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
@@ -8,7 +8,7 @@ import { NearView } from '../ui/near-view.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { useDays } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
-import { FinishWords } from './finish-words.js';
+import { CompletionWords } from './completion-words.js';
 import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
@@ -105,7 +105,7 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
   const own = usePieceOutlook(piece.id);
   const [remove] = useDeletePieceMutation();
   const [restore] = useRestoreDeletedMutation();
-  const finish = own ? finishOf(own) : null;
+  const completion = own ? completionOf(own) : null;
   const days = useDays();
   const throwAway = async () => {
     try {
@@ -135,8 +135,8 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
         <Trouble pieceId={piece.id} />
       </div>
       <p className="text-ink-2">
-        {outlook && finish ? (
-          <FinishWords finish={finish} originDate={outlook.originDate} days={days} />
+        {outlook && completion ? (
+          <CompletionWords completion={completion} originDate={outlook.originDate} days={days} />
         ) : own && own.reports.length > 0 ? (
           <b className="text-brick">{countWords(own.placed.filter((isPlaced) => !isPlaced).length, 'step')} without an evening</b>
         ) : piece.archivedOn !== null ? (

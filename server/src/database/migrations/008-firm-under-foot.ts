@@ -20,6 +20,8 @@ export const firmUnderFoot: Migration = {
     outOfReach('bottles', 'openedOn'),
     outOfReach('bottles', 'triedOn'),
     outOfReach('mixes', 'madeOn'),
+    // places that were taken out while a piece that was put aside still named them
+    `UPDATE steps SET dryingPlace = NULL WHERE dryingPlace NOT IN (SELECT id FROM drying_places)`,
     `DELETE FROM single_dates WHERE date < '${FIRST}' OR date > '${LAST}'`,
   ],
 };
