@@ -17,5 +17,8 @@ export const wallClock = (at = now()): string => `${localMoment(at)}.${String(at
 /** Now as an instant, ISO 8601 in UTC. */
 export const isoNow = (): string => now().toISOString();
 
+/** Now, as it may stand in the name of a file: `2026-11-24T19-30-00`, UTC. */
+export const fileStamp = (): string => isoNow().slice(0, 19).replaceAll(':', '-');
+
 /** Today on the wall clock, `YYYY-MM-DD`. */
 export const today = (): string => dayOf(now());

@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, statSync } from 'node:fs';
 import type { DataPlaces } from '../data/data-places.js';
 import { StartError } from '../start-error.js';
 import { isDamage, wordsOf } from './sqlite-code.js';
@@ -6,13 +6,10 @@ import { Connection } from './connection.js';
 
 /** The database cannot be read as it should. */
 export class DamagedDatabaseError extends StartError {
-  constructor({ databaseFile, backups }: DataPlaces, problem: string) {
-    const kept = existsSync(backups)
-      ? readdirSync(backups)
-          .filter((name) => name.endsWith('.tar.gz'))
-          .sort()
-      : [];
-    const newest = kept.at(-1);
+  constructor(places: DataPlaces, problem: string) {
+    const { databaseFile, backups } = places;
+    const kept = places.backupNames();
+    const [newest] = kept;
     super(
       [
         `The database ${databaseFile} is damaged (${problem}). Nothing was changed.`,
@@ -53,10 +50,10 @@ export async function problemOf(databaseFile: string): Promise<string | null> {
 
 /** @throws DamagedDatabaseError, before anything was changed. */
 export async function mustBeSound(places: DataPlaces): Promise<void> {
-  const { databaseFile, backups } = places;
+  const { databaseFile } = places;
   if (!existsSync(databaseFile)) return;
   // a crash at the very first start leaves an empty file; with backups beside it, there was more
-  const isEmptied = statSync(databaseFile).size === 0 && existsSync(backups) && readdirSync(backups).length > 0;
+  const isEmptied = statSync(databaseFile).size === 0 && places.backupNames().length > 0;
   const problem = isEmptied ? 'the file is empty' : await problemOf(databaseFile);
   if (problem !== null) throw new DamagedDatabaseError(places, problem);
 }

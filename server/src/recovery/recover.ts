@@ -1,7 +1,8 @@
 import { existsSync } from 'node:fs';
-import { readdir, rename, rm, writeFile } from 'node:fs/promises';
+import { rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { restoreArchive } from '../backups/restore.js';
+import { fileStamp } from '../clock.js';
 import type { DataPlaces } from '../data/data-places.js';
 import { Sequelize } from 'sequelize-typescript';
 import { MODELS } from '../database/models.js';
@@ -37,10 +38,7 @@ export async function recover(places: DataPlaces, way: Recovery): Promise<void> 
   if (way === 'export') {
     if (!existsSync(databaseFile)) throw new StartError(`There is no database ${databaseFile} to read.`);
     const { plan, lost } = await rescuedPlan(databaseFile);
-    const file = databaseFile.replace(
-      /\.sqlite$/,
-      `-rescued-${new Date().toISOString().slice(0, 19).replaceAll(':', '-')}.eveningtide.json`,
-    );
+    const file = databaseFile.replace(/\.sqlite$/, `-rescued-${fileStamp()}.eveningtide.json`);
     await writeFile(file, JSON.stringify(plan, null, 1), { flag: 'wx' });
     throw new RescuedNotice(
       `Written to ${file}: ${String(plan.pieces.length)} pieces, ${String(plan.bottles.length)} bottles, ${String(plan.log.length)} entries of the log. ` +
@@ -57,13 +55,7 @@ export async function recover(places: DataPlaces, way: Recovery): Promise<void> 
 /** Tries one backup after the other, the newest first; what is not sound is told and left. */
 async function fromNewestSound(places: DataPlaces): Promise<void> {
   const { databaseFile, backups } = places;
-  const names = existsSync(backups)
-    ? (await readdir(backups))
-        .filter((name) => name.endsWith('.tar.gz'))
-        .sort()
-        .reverse()
-    : [];
-  for (const name of names) {
+  for (const name of places.backupNames()) {
     const kept = existsSync(databaseFile) ? await putAside(databaseFile) : null;
     try {
       await prepareDatabase(databaseFile);

@@ -1,4 +1,4 @@
-import { planFaults, type PlanFile } from '@eveningtide/core/plan-file';
+import { planFaults, type PlanFault, type PlanFile } from '@eveningtide/core/plan-file';
 import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
 import type { Model, ModelCtor } from 'sequelize-typescript';
 import { Connection } from '../database/connection.js';
@@ -9,6 +9,7 @@ import { FaultsException, checkShape, firstFaults } from '../validation/faults.j
 
 /** Lists of a plan whose things can be left out one by one. */
 const LISTS = ['log', 'pieces', 'finishes', 'mixes', 'bottles', 'materials'] as const;
+type List = (typeof LISTS)[number];
 const AT = new RegExp(`^(${LISTS.join('|')})\\[(\\d+)\\]`);
 
 export interface Rescued {
@@ -53,17 +54,27 @@ export async function rescuedPlan(databaseFile: string): Promise<Rescued> {
   const connection = await Connection.open(databaseFile);
   try {
     const plan = await planOfRows(patientRows(connection, lose));
-    const faults = () => firstFaults(faultsOf(plan));
-    for (let found = faults(); found.length > 0; found = faults()) {
-      const bad = AT.exec(found[0]?.path ?? '');
-      lose();
-      if (bad) plan[bad[1] as (typeof LISTS)[number]].splice(Number(bad[2]), 1);
-      else plan.workshop = DEFAULT_WORKSHOP;
-    }
+    for (let found = firstFaults(faultsOf(plan)); found.length > 0; found = firstFaults(faultsOf(plan))) lost += withoutFaulty(plan, found);
     return { plan, lost };
   } finally {
     await connection.close();
   }
+}
+
+/** Leaves out the things that faults are found in, and takes the usual workshop where it is the matter. Answers how many. */
+function withoutFaulty(plan: PlanFile, faults: readonly PlanFault[]): number {
+  const bad = new Map<List, Set<number>>();
+  let inWorkshop = false;
+  for (const { path } of faults) {
+    const [, list, index] = AT.exec(path) ?? [];
+    if (list === undefined) inWorkshop = true;
+    else bad.set(list as List, (bad.get(list as List) ?? new Set()).add(Number(index)));
+  }
+  for (const [list, at] of bad) Object.assign(plan, { [list]: (plan[list] as object[]).filter((_, i) => !at.has(i)) });
+  // the usual workshop has no fault: one that is left after it would never go
+  if (inWorkshop && plan.workshop === DEFAULT_WORKSHOP) throw new Error(`What could be read makes no plan: ${faults[0]?.path ?? ''}`);
+  if (inWorkshop) plan.workshop = DEFAULT_WORKSHOP;
+  return [...bad.values()].reduce((sum, at) => sum + at.size, inWorkshop ? 1 : 0);
 }
 
 function* faultsOf(plan: PlanFile): ReturnType<typeof planFaults> {
