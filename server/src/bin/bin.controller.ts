@@ -1,7 +1,6 @@
 import { Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { BinService } from './bin.service.js';
-import type { Deleted } from './bin.store.js';
+import { BinService, type Deleted } from './bin.service.js';
 
 @ApiTags('recently deleted')
 @Controller('api/deleted')

@@ -14,13 +14,18 @@ import { MaterialsStore } from '../materials/materials.store.js';
 import { MixesStore } from '../mixes/mixes.store.js';
 import { PiecesStore } from '../pieces/pieces.store.js';
 import { refuseFaults } from '../validation/faults.js';
-import { BinStore, type BinContent, type Deleted, type UsingStep } from './bin.store.js';
+import { BinStore, type BinContent, type Binned, type UsingStep } from './bin.store.js';
 
 const DAY_MS = 86_400_000;
 /** So long what was deleted can be brought back. */
 const KEPT_DAYS = 30;
 /** What has lain there too long is looked for so often. */
 const LOOK_EVERY_MS = DAY_MS / 4;
+
+export interface Deleted extends Binned {
+  /** Days until it goes for good, begun ones counted. */
+  daysLeft: number;
+}
 
 /** Brings back what was deleted, or lets it go for good. */
 @Injectable()
@@ -58,8 +63,11 @@ export class BinService implements OnApplicationBootstrap, BeforeApplicationShut
 
   /** What can be brought back, the newest first. */
   async all(): Promise<Deleted[]> {
-    const pieces = (await this.pieces.deleted()).map((one): Deleted => ({ kind: 'piece', ...one }));
-    return [...pieces, ...(await this.bin.all())].sort((a, b) => b.deletedAt.localeCompare(a.deletedAt));
+    const pieces = (await this.pieces.deleted()).map((one): Binned => ({ kind: 'piece', ...one }));
+    const nowMs = Date.parse(isoNow());
+    return [...pieces, ...(await this.bin.all())]
+      .sort((a, b) => b.deletedAt.localeCompare(a.deletedAt))
+      .map((one) => ({ ...one, daysLeft: Math.max(0, Math.ceil(KEPT_DAYS - (nowMs - Date.parse(one.deletedAt)) / DAY_MS)) }));
   }
 
   /** Brings a thing back, and gives it back to the steps that used it and use nothing else now. */

@@ -21,7 +21,7 @@ export interface BinContent {
   mixes: string[];
 }
 
-export interface Deleted {
+export interface Binned {
   kind: BinKind | 'piece';
   id: string;
   name: string;
@@ -36,7 +36,7 @@ export class BinStore {
     await BinRow.upsert({ kind, id, name, content, deletedAt: isoNow() }, { transaction });
   }
 
-  async all(): Promise<Deleted[]> {
+  async all(): Promise<Binned[]> {
     const rows = await BinRow.findAll({ attributes: ['kind', 'id', 'name', 'deletedAt'] });
     return rows.map(({ kind, id, name, deletedAt }) => ({ kind: kind as BinKind, id, name, deletedAt }));
   }

@@ -3,20 +3,14 @@ import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useDeletedQuery, useForgetDeletedMutation, useRestoreDeletedMutation, type Deleted } from '../store/api.js';
-import { benchNow } from '../store/bench-clock.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { toldFailure } from '../ui/told.js';
+import { countWords } from './words.js';
 
 const KINDS: Record<Deleted['kind'], string> = { piece: 'Piece', bottle: 'Bottle', material: 'Own material', mix: 'Mix', finish: 'Finish' };
-const KEPT_DAYS = 30;
-const DAY_MS = 86_400_000;
-
-const daysLeft = ({ deletedAt }: Deleted): number =>
-  // the page's clock may be a little behind the server's
-  Math.min(KEPT_DAYS, Math.max(0, Math.ceil(KEPT_DAYS - (benchNow().getTime() - new Date(deletedAt).getTime()) / DAY_MS)));
 
 /** What was deleted in the last thirty days: brought back as it was, or let go for good. */
 export function DeletedView() {
@@ -69,9 +63,7 @@ export function DeletedView() {
                   {one.name}
                 </th>
                 <td className="px-2 py-1.5 whitespace-nowrap">{format(new Date(one.deletedAt), 'd MMM, HH:mm')}</td>
-                <td className="px-2 py-1.5 whitespace-nowrap">
-                  {daysLeft(one) === 1 ? '1 day more' : `${String(daysLeft(one))} days more`}
-                </td>
+                <td className="px-2 py-1.5 whitespace-nowrap">{countWords(one.daysLeft, 'day')} more</td>
                 <td className="px-2 py-1.5">
                   <span className="flex justify-end gap-2">
                     <Button small aria-label={`Bring ${one.name} back`} onClick={() => void bringBack(one)}>

@@ -81,6 +81,8 @@ export interface Deleted {
   name: string;
   /** ISO 8601, UTC. */
   deletedAt: string;
+  /** Until it goes for good. */
+  daysLeft: number;
 }
 
 /** What the server says when it refuses. */
