@@ -86,3 +86,26 @@ test('a dialog gives the keys back to what opened it', async ({ bench: page }) =
     await expect(opener).toBeFocused();
   }
 });
+
+test('what is taken out of a list hands the keys to the next row, and the last one to the heading', async ({ bench: page }) => {
+  const focused = page.locator(':focus');
+  await page.getByRole('button', { name: 'Delete Slate load for flat No. 3' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(focused).toHaveAccessibleName('Delete Quay wall casting');
+  await page.keyboard.press('Enter');
+  await expect(focused).toHaveAccessibleName('Delete Quay stores 1 to 4');
+  await page.getByRole('link', { name: 'Recently deleted' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Bring Quay wall casting back' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(focused).toHaveAccessibleName('Bring Slate load for flat No. 3 back');
+  await page.keyboard.press('Enter');
+  await expect(focused).toHaveText('Recently deleted');
+  await go(page, 'Pieces');
+  await openPiece(page, 'Salt van No. 14');
+  await page.getByRole('button', { name: 'Take step 5 out' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(focused).toHaveAccessibleName('Take step 5 out');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: 'Take step 13 out' })).toBeVisible();
+});

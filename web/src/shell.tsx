@@ -1,6 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
+import { useFocusKept } from './keys/use-focus-kept.js';
 import { useGlobalKeys } from './keys/use-global-keys.js';
 import { Offline } from './offline.js';
 import { useLive } from './store/live.js';
@@ -56,6 +57,7 @@ function Background() {
 /** The command box and the list of keys, fetched when they are first wanted. */
 function Keys() {
   const [open, setOpen] = useState<'commands' | 'keys' | null>(null);
+  useFocusKept();
   useGlobalKeys({
     onCommands: () => {
       setOpen('commands');
