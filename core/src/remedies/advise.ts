@@ -1,6 +1,6 @@
 import { checkSequence, expandRounds, stepIdOf, type Finding, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
-import { begunOf, benchOf, benchSupplies, doingOf, operationOf, planOf, sequenceProblem, type Given } from '../schedule/index.js';
+import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type Given } from '../schedule/index.js';
 import { TROUBLES, troubleById } from './catalogue.js';
 import type { Age, Met, Remedy, StepDraft, Trouble } from './types.js';
 
@@ -53,7 +53,7 @@ function standing(given: Given, pieceId: string, doneId: string): Standing {
     planned: { plan },
   } = planOf({ ...given, pieces: [piece], supplies });
   const placed = new Map(plan.placed.filter(({ id }) => operationOf(id).pieceId === pieceId).map((p) => [p.id, p]));
-  const doings = open.map((one) => doingOf(one, given.log, given.originDate));
+  const doings = doingsOf(open, given.log, given.originDate);
   const begun = begunOf(doings, benchOf(given.workshop, supplies), given.nowMin);
   const whole = sequenceProblem(piece, { ...given, supplies, evenings: problem.calendar?.evenings ?? [], placed, doings, begun });
   const at = whole.steps.findIndex(({ id }) => id === doneId);

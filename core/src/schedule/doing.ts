@@ -23,6 +23,13 @@ export function doingOf(piece: Piece, log: readonly LogEntry[], originDate: stri
   return { piece, steps, progress, dryFactors: steps.map((step) => seenFactor(step, progress)) };
 }
 
+/** What the log says of each piece; a long log is gone through once, not once a piece. */
+export function doingsOf(pieces: readonly Piece[], log: readonly LogEntry[], originDate: string): Doing[] {
+  const byPiece = new Map<string, LogEntry[]>(pieces.map(({ id }) => [id, []]));
+  for (const entry of log) byPiece.get(entry.pieceId)?.push(entry);
+  return pieces.map((piece) => doingOf(piece, byPiece.get(piece.id) ?? [], originDate));
+}
+
 /** Of the last coat that was tried with a dry finger. */
 function seenFactor(step: Step, progress: Progress): number {
   for (let sitting = step.coats - 1; sitting >= 0; sitting--) {

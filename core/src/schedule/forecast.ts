@@ -1,6 +1,6 @@
 import type { MoreRounds } from '../chances/index.js';
 import { handsOnMinutes, stepIdOf } from '../sequence/index.js';
-import { doingOf } from './doing.js';
+import { doingsOf } from './doing.js';
 import { benchSupplies, type Given } from './given.js';
 import { operationId } from './operation-id.js';
 import { benchOf } from './problem.js';
@@ -13,8 +13,7 @@ export function moreRoundsOf(given: Omit<Given, 'nowMin'>): MoreRounds[] {
   const { pieces, workshop, log, originDate } = given;
   const supplies = benchSupplies(given);
   const bench = benchOf(workshop, supplies);
-  return pieces.flatMap((piece) => {
-    const { steps, progress } = doingOf(piece, log, originDate);
+  return doingsOf(pieces, log, originDate).flatMap(({ piece, steps, progress }) => {
     return piece.groups.flatMap((group) => {
       const own = steps.flatMap((step, index) => (step.groupId === group.id ? [{ step, index }] : []));
       const last = own.at(-1);

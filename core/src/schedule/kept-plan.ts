@@ -1,6 +1,6 @@
 import type { Start } from '../solver/index.js';
 import { clockOf, dateOf, minuteOf, movedByDays } from '../units/index.js';
-import { doingOf } from './doing.js';
+import { doingsOf } from './doing.js';
 import type { Given } from './given.js';
 import { operationId } from './operation-id.js';
 import type { KeptPlan } from './workshop.js';
@@ -40,8 +40,8 @@ export function startFrom(kept: KeptPlan, given: Named): Start {
 /** Each operation by its id, named by piece, step and sitting. */
 export function namesOf({ pieces, log, originDate }: Named): Map<string, string> {
   const names = new Map<string, string>();
-  for (const piece of pieces)
-    doingOf(piece, log, originDate).steps.forEach((step, index) => {
+  for (const { piece, steps } of doingsOf(pieces, log, originDate))
+    steps.forEach((step, index) => {
       for (let sitting = 0; sitting < Math.max(1, step.coats); sitting++)
         names.set(operationId(piece, index, sitting), `${piece.id}/${step.id}/${String(sitting)}`);
     });

@@ -6,7 +6,7 @@ import { daysBetween, type Interval } from '../units/index.js';
 import type { Piece } from '../subjects/index.js';
 import { begunOf, pastEvenings } from './begun.js';
 import { companyOf } from './company.js';
-import { doingOf, type Doing } from './doing.js';
+import { doingOf, doingsOf, type Doing } from './doing.js';
 import { benchSupplies, planOf, type Given } from './given.js';
 import type { Outlook, PieceOutlook } from './outlook.js';
 import type { OutlookMemory } from './outlook-memory.js';
@@ -89,7 +89,7 @@ export function planPieces(given: Given, memory?: OutlookMemory): Outlook {
   } = planOf({ ...given, supplies });
   const evenings = problem.calendar?.evenings ?? [];
   const placed = new Map(plan.placed.map((p) => [p.id, p]));
-  const doings = open.map((piece) => doingOf(piece, log, originDate));
+  const doings = doingsOf(open, log, originDate);
   const bench = benchOf(workshop, supplies);
   const begun = begunOf(doings, bench, nowMin);
   const owed = problem.setup && stillOwed(sprayedOf(doings, bench, begun), problem.setup, nowMin);

@@ -18,7 +18,7 @@ import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom } from './calendar.js';
 import { MINUTES_PER_DAY, daysBetween, minuteOf, type Interval } from '../units/index.js';
 import { begunOf, pastEvenings, withoutBegun } from './begun.js';
-import { doingOf, type Doing } from './doing.js';
+import { doingsOf, type Doing } from './doing.js';
 import { afterCleaning, stillOwed, type CleaningOwed } from './cleaning-owed.js';
 import { operationId } from './operation-id.js';
 import { waysOf, type Allowances } from './ways.js';
@@ -213,7 +213,7 @@ export function planningProblem(
 ): ScheduleProblem {
   const bench = benchOf(workshop, supplies, allows);
   const { equipment, climate } = workshop;
-  const doings = pieces.map((piece) => doingOf(piece, log, originDate));
+  const doings = doingsOf(pieces, log, originDate);
   const evenings = eveningsFrom(workshop, originDate, HORIZON_DAYS);
   const drying = doings.map((doing) => dryingOf(doing, bench));
   const whole = {

@@ -59,12 +59,24 @@ function realZones({ zones, steps }: Piece): Piece['zones'] {
   return zones.filter(({ id, areaMm2 }) => areaMm2 > 0 || steps.some((step) => step.zones.includes(id)));
 }
 
+/** Pieces are never changed in place, so what the rules see of one is made once. */
+const subjects = new WeakMap<Piece, Subject>();
+
 export function subjectOf(piece: Piece): Subject {
+  const before = subjects.get(piece);
+  if (before) return before;
+  const made = seenByRules(piece);
+  subjects.set(piece, made);
+  return made;
+}
+
+function seenByRules(piece: Piece): Subject {
+  const real = realZones(piece);
   return {
     kind: piece.kind,
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
-    zones: realZones(piece).map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
+    zones: real.map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
       id,
       name,
       substrate,
@@ -75,7 +87,7 @@ export function subjectOf(piece: Piece): Subject {
       seen,
       startColour,
     })),
-    keepClean: [...new Set(realZones(piece).flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
+    keepClean: [...new Set(real.flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
     features: piece.features.map(({ label, zoneId }) => ({ label, zoneId })),
     cleaned: false,
     company: {

@@ -8,9 +8,11 @@ const DATE = /^(\d{4})-(\d{2})-(\d{2})$/;
 const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
 
 function dayNumber(date: string): number {
-  const match = DATE.exec(date);
-  const time = match ? Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3])) : NaN;
-  if (!Number.isFinite(time) || new Date(time).toISOString().slice(0, 10) !== date)
+  const [, year, month, day] = (DATE.exec(date) ?? []).map(Number);
+  const time = Date.UTC(year ?? NaN, (month ?? NaN) - 1, day);
+  const found = new Date(time);
+  // 31 February is found on a day of March: no date. (Not by way of text: a long log has thousands of dates.)
+  if (found.getUTCFullYear() !== year || found.getUTCMonth() + 1 !== month || found.getUTCDate() !== day)
     throw new RangeError(`date must be a day as YYYY-MM-DD, got '${date}'`);
   return time / 86_400_000;
 }
