@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { constants } from 'node:zlib';
 import { HttpAdapterHost, NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
@@ -96,6 +97,11 @@ async function assembled(places: DataPlaces, lock: DataLock, { webFolder, networ
   app.use((request: Request, response: Response, next: NextFunction) => {
     gate.enter(request, response, next).catch(next);
   });
+  // lists are read on the same machine or in the same house: time counts, not the last byte
+  app.use(
+    '/api',
+    compression({ filter: isWorthIt, level: constants.Z_BEST_SPEED, brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 1 } } }),
+  );
   app.use(compression({ filter: isWorthIt }));
   app.use('/api/plan-file', jsonBody(PLAN_LIMIT_BYTES));
   app.use(jsonBody(BODY_LIMIT_BYTES), refusedBody);

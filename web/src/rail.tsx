@@ -16,7 +16,7 @@ export function Rail() {
   const { data: bottles } = useBottlesQuery();
   const log = useLog();
   const pieces = stored?.filter(({ piece }) => piece.archivedOn === null);
-  const { outlook, now } = usePlan();
+  const { soFar: outlook, now } = usePlan();
   const tonight = outlook ? tonightOf(outlook, now.minute) : null;
   const entries = [
     { to: '/tonight', name: 'Tonight', count: tonight?.isTonight ? tonight.jobs.filter(({ state }) => state !== 'done').length : 0 },

@@ -1,6 +1,6 @@
 import type { Finding, StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
-import type { Bounds, Cost, Plan } from '../solver/index.js';
+import type { Cost, Plan } from '../solver/index.js';
 import type { Interval } from '../units/index.js';
 
 /** What the painter sees of one piece: its steps as done, when, and what would go wrong. */
@@ -8,6 +8,7 @@ export interface PieceOutlook {
   pieceId: string;
   steps: Step[];
   reports: StepReport[];
+  /** Without fixes: those are looked for when somebody reads them. */
   findings: Finding[];
   /** Hands-on minutes of each step, for the whole batch. */
   handsOnMin: number[];
@@ -26,13 +27,15 @@ export interface Sitting {
   begun: (Interval & { isRunning: boolean }) | null;
 }
 
-export interface Outlook {
+/** A plan without its pieces: what is known first. */
+export interface BarePlan {
   originDate: string;
   plan: Plan;
   cost: Cost;
-  /** What no plan can beat. */
-  bounds: Bounds;
   evenings: readonly Interval[];
+}
+
+export interface Outlook extends BarePlan {
   pieces: PieceOutlook[];
   /** Where more would stand wet at once than there is room for. */
   overfull: Overfull[];

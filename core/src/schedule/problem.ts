@@ -118,10 +118,23 @@ function orderOf({ piece, steps }: Doing, bench: Bench): ScheduleLag[] {
 
 const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, nightMin: minutes }, close: null });
 
+/** The waits of a piece as worked out last, and what they hang on: a plan is made anew far more often than a piece is changed. */
+const known = new WeakMap<Piece, { workshop: Workshop; supplies: Supplies; key: string; lags: DryingLag[] }>();
+
+function dryingAsKnown(doing: Doing, bench: Bench): DryingLag[] {
+  const { workshop, supplies } = bench;
+  const key = JSON.stringify([doing.steps.map(({ id }) => id), doing.dryFactors]);
+  const before = known.get(doing.piece);
+  if (before?.workshop === workshop && before.supplies === supplies && before.key === key) return before.lags;
+  const lags = dryingAsIs(doing, bench);
+  known.set(doing.piece, { workshop, supplies, key, lags });
+  return lags;
+}
+
 /** The openings in evening air and in night air make the windows of one lag; careful plans take longer drying times. */
 function dryingOf(doing: Doing, bench: Bench): DryingLag[] {
   const { steps } = doing;
-  const asIs = dryingAsIs(doing, bench);
+  const asIs = dryingAsKnown(doing, bench);
   const others = waysOf(bench.allows).map(({ id, done }) => {
     // a step that has not this way keeps its own
     const inThisWay = steps.map((step) => done(step, bench.supplies) ?? step);

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
-import { DEFAULT_WORKSHOP, eveningsFrom, operationOf, planPieces, type Workshop } from './index.js';
+import { DEFAULT_WORKSHOP, eveningsFrom, operationOf, MadePlan, planPieces, type Workshop } from './index.js';
 import { addDays, clockOf, dateOf, daysBetween, isDate, isLocalDateTime, minuteOf, minutesOfClock, weekdayOf } from '../units/index.js';
 
 const MONDAY = '2026-11-23';
@@ -249,7 +249,7 @@ describe('pieces in evenings', () => {
       step('1', 'brush-coat', 'enamel-matt', { pinnedAt: '2026-11-24T19:30' }),
       step('2', 'drybrush', 'acrylic-matt', { pinnedAt: '2026-11-24T20:30' }),
     ]);
-    const { pieces } = planPieces({
+    const made = new MadePlan({
       pieces: [pinned],
       workshop: DEFAULT_WORKSHOP,
       shelf: EMPTY_SHELF,
@@ -257,9 +257,10 @@ describe('pieces in evenings', () => {
       originDate: MONDAY,
       nowMin: 0,
     });
-    expect(pieces[0]?.reports[1]?.startMin).toBe(1440 + 1230);
-    expect(pieces[0]?.findings.map((f) => f.rule)).toEqual(['too-soon']);
-    expect(pieces[0]?.findings[0]?.fixes[0]?.way).toBe('release');
+    const own = made.look('w');
+    expect(own.reports[1]?.startMin).toBe(1440 + 1230);
+    expect(own.findings.map((f) => f.rule)).toEqual(['too-soon']);
+    expect(made.cured('w')[0]?.fixes[0]?.way).toBe('release');
   });
 
   test('rounds of a group are all planned', () => {

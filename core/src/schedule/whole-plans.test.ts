@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { EMPTY_SHELF, MATERIALS } from '../materials/index.js';
 import { TEMPLATES, pieceFromTemplate, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES } from '../techniques/index.js';
-import { DEFAULT_WORKSHOP, planPieces, type Outlook, type Workshop } from './index.js';
+import { DEFAULT_WORKSHOP, MadePlan, planPieces, type Outlook, type Workshop } from './index.js';
 
 const MONDAY = '2026-11-23';
 
@@ -75,15 +75,18 @@ describe('whatever pieces are planned', () => {
   test('fixes are offered one of each kind, and each changes something', () => {
     fc.assert(
       fc.property(aPiece('a'), (piece) => {
-        const [own] = planPieces({
+        const made = new MadePlan({
           pieces: [piece],
           workshop: DEFAULT_WORKSHOP,
           shelf: EMPTY_SHELF,
           log: [],
           originDate: MONDAY,
           nowMin: 0,
-        }).pieces;
-        for (const finding of own!.findings) {
+        });
+        const cured = made.cured('a');
+        // the same findings as without the fixes
+        expect(cured.map((finding) => ({ ...finding, fixes: [] }))).toEqual(made.look('a').findings);
+        for (const finding of cured) {
           expect(finding.fixes.length).toBeLessThanOrEqual(6);
           expect(new Set(finding.fixes.map((fix) => fix.way)).size).toBe(finding.fixes.length);
           for (const fix of finding.fixes) expect(fix.edits.length).toBeGreaterThan(0);

@@ -26,9 +26,9 @@ export class LogStore {
   /** All entries as the JSON of `StoredEntry[]`. */
   async allAsJson(): Promise<string> {
     const rows = await this.reader.read((connection) =>
-      jsonRows(connection, LogEntryRow, { order: ORDER, left: ['version'], missing: ['utcOffsetMin'] }),
+      jsonRows(connection, LogEntryRow, { order: ORDER, raw: ['version'], missing: ['utcOffsetMin'] }),
     );
-    return `[${rows.map(({ raw, members }) => `{"version":${String(raw['version'])},"entry":{${members}}}`).join(',')}]`;
+    return `[${rows.map(({ raw, members }) => `{"version":${String(raw.version)},"entry":{${members}}}`).join(',')}]`;
   }
 
   async byId(id: string, transaction: Transaction): Promise<StoredEntry | null> {

@@ -48,21 +48,22 @@ export class PiecesStore {
   /** All pieces that were not put aside, as the JSON of `StoredPiece[]`. */
   allAsJson(): Promise<string> {
     return this.reader.read(async (connection) => {
-      const pieces = await jsonRows(connection, PieceRow, { left: ['version', 'position', 'deletedAt'], where: '"deletedAt" IS NULL' });
-      const lists = new Map<string, string[]>(pieces.map(({ raw }) => [String(raw['id']), []]));
+      const own = { raw: ['version'], both: ['id'], left: ['position', 'deletedAt'], where: '"deletedAt" IS NULL' } as const;
+      const pieces = await jsonRows<'version' | 'id'>(connection, PieceRow, own);
+      const lists = new Map<string, string[]>(pieces.map(({ raw }) => [String(raw.id), []]));
       for (const key of CHILD_KEYS) {
         const byPiece = new Map<string, string[]>();
-        for (const { raw, members } of await jsonRows(connection, CHILDREN[key], { left: ['pieceId', 'position'] })) {
-          const id = String(raw['pieceId']);
-          const own = byPiece.get(id);
-          if (own) own.push(`{${members}}`);
+        for (const { raw, members } of await jsonRows(connection, CHILDREN[key], { raw: ['pieceId'], left: ['position'] })) {
+          const id = String(raw.pieceId);
+          const known = byPiece.get(id);
+          if (known) known.push(`{${members}}`);
           else byPiece.set(id, [`{${members}}`]);
         }
         for (const [id, members] of lists) members.push(`"${key}":[${(byPiece.get(id) ?? []).join(',')}]`);
       }
       const stored = pieces.map(({ raw, members }) => {
-        const children = lists.get(String(raw['id'])) ?? [];
-        return `{"version":${String(raw['version'])},"deletedAt":null,"piece":{${[members, ...children].join(',')}}}`;
+        const children = lists.get(String(raw.id)) ?? [];
+        return `{"version":${String(raw.version)},"deletedAt":null,"piece":{${[members, ...children].join(',')}}}`;
       });
       return `[${stored.join(',')}]`;
     });

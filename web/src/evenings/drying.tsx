@@ -1,9 +1,11 @@
 import { waitAfter, type PieceOutlook } from '@eveningtide/core/schedule';
 import { useId } from 'react';
-import type { Timeline } from './timeline.js';
+import { stripsPath, type Timeline } from './timeline.js';
 
 /** Power of the wedge: how fast wet looks dry. */
 const CURVE = 1.25;
+/** A point of it every so many pixels, and so many at the most. */
+const SAMPLE_PX = 4;
 const SAMPLES = 48;
 
 /** Drying through evenings and nights: from each step to when the next may come, then the open window up to it. */
@@ -29,10 +31,9 @@ export function Drying({
   });
   const shapes = spans.map(({ endMin, readyMin, nextMin }) => {
     const dryUntil = Math.min(readyMin, nextMin ?? Infinity);
-    const points = Array.from(
-      { length: SAMPLES + 1 },
-      (_, k) => endMin + ((Number.isFinite(dryUntil) ? dryUntil : endMin) - endMin) * (k / SAMPLES),
-    );
+    const lastMin = Number.isFinite(dryUntil) ? dryUntil : endMin;
+    const samples = Math.max(2, Math.min(SAMPLES, Math.ceil((timeline.x(lastMin) - timeline.x(endMin)) / SAMPLE_PX)));
+    const points = Array.from({ length: samples + 1 }, (_, k) => endMin + (lastMin - endMin) * (k / samples));
     const edge = points.map((minute) => {
       const wet = Number.isFinite(readyMin) && readyMin > endMin ? 1 - (minute - endMin) / (readyMin - endMin) : 1;
       return `L${timeline.x(minute).toFixed(1)} ${(floor - wedge * Math.max(0, wet) ** CURVE).toFixed(1)}`;
@@ -45,21 +46,16 @@ export function Drying({
       nextX: nextMin === null ? null : timeline.x(nextMin),
     };
   });
+  const nights = stripsPath(timeline.gutters, 0, height);
   return (
     <svg width={timeline.width} height={height} className="absolute inset-0" aria-hidden="true">
       <defs>
         <clipPath id={id}>
-          {timeline.gutters.map(({ x, width, fromMin }) => (
-            <rect key={fromMin} x={x} y={0} width={width} height={height} />
-          ))}
+          <path d={nights} />
         </clipPath>
       </defs>
-      {timeline.columns.map(({ evening, x, width }) => (
-        <rect key={evening.fromMin} x={x} width={width} height={height} className="fill-paper" />
-      ))}
-      {timeline.gutters.map(({ fromMin, x, width }) => (
-        <rect key={fromMin} x={x} width={width} height={height} className="fill-night" />
-      ))}
+      <path d={stripsPath(timeline.columns, 0, height)} className="fill-paper" />
+      <path d={nights} className="fill-night" />
       <Shapes shapes={shapes} floor={floor} wet="fill-wet" ready="text-tide" />
       <g clipPath={`url(#${id})`}>
         <Shapes shapes={shapes} floor={floor} wet="fill-wet-lit" ready="text-tide-lit" />

@@ -10,6 +10,7 @@ import { Empty, Failed, Loading } from '../ui/states.js';
 import { countWords } from '../pieces/words.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
+import { useBounds } from '../workers/use-of-plan.js';
 import { useImprovement } from '../workers/use-improvement.js';
 import { EveningsDialog } from './evenings-dialog.js';
 import { ImprovePanel } from './improve-panel.js';
@@ -52,6 +53,7 @@ const fetched = (what: string, part: ReactNode): ReactNode => <Suspense fallback
 
 export function EveningsView() {
   const { outlook, given } = usePlan();
+  const bounds = useBounds();
   const { data: stored, isError, refetch } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const [zoom, setZoom] = useState(0);
@@ -72,16 +74,16 @@ export function EveningsView() {
       />
     );
   if (!outlook || !stored || !workshop || !given) return <Loading what="the plan" />;
-  const { plan, originDate, bounds } = outlook;
+  const { plan, originDate } = outlook;
   const { planning } = workshop.workshop;
   const handsOn = plan.placed.reduce((sum, p) => sum + p.endMin - p.startMin, 0);
   // what no plan can beat tells of plans in which everything is done: beside one that leaves steps out it would contradict it
   const isWhole = plan.unplaced.length === 0;
-  const least = bounds.finishMin;
+  const least = bounds?.finishMin ?? null;
   const figures = [
     {
       value: String(plan.eveningsUsed),
-      what: `${plan.eveningsUsed === 1 ? 'evening' : 'evenings'}${isWhole ? `, at least ${String(bounds.evenings)}` : ''}`,
+      what: `${plan.eveningsUsed === 1 ? 'evening' : 'evenings'}${isWhole && bounds ? `, at least ${String(bounds.evenings)}` : ''}`,
     },
     isWhole
       ? {

@@ -1,3 +1,4 @@
+import { firstEndingAfter } from '@eveningtide/core/solver';
 import type { Interval } from '@eveningtide/core/units';
 
 /** Evenings to scale side by side, nights squeezed between them; minutes to pixels both for blocks and for drying. */
@@ -28,17 +29,18 @@ export function timelineOf(evenings: readonly Interval[], pxPerMin: number): Tim
     at += GUTTER_PX;
   });
   const x = (minute: number): number => {
-    for (const [i, column] of columns.entries()) {
-      if (minute < column.evening.fromMin && i === 0) return 0;
-      if (minute <= column.evening.toMin) return column.x + Math.max(0, minute - column.evening.fromMin) * pxPerMin;
-      const gutter = gutters[i];
-      if (gutter && minute < gutter.toMin)
-        return gutter.x + gutter.width * ((minute - gutter.fromMin) / (gutter.toMin - gutter.fromMin)) ** NIGHT_CURVE;
-    }
-    return at;
+    const i = firstEndingAfter(gutters, minute);
+    const [column, gutter] = [columns[i], gutters[i]];
+    if (!column || !gutter) return at;
+    if (minute <= column.evening.toMin) return column.x + Math.max(0, minute - column.evening.fromMin) * pxPerMin;
+    return gutter.x + gutter.width * ((minute - gutter.fromMin) / (gutter.toMin - gutter.fromMin)) ** NIGHT_CURVE;
   };
   return { columns, gutters, width: at, x };
 }
+
+/** Strips side by side as one shape: hundreds of them drawn one by one would hold up the page. */
+export const stripsPath = (strips: readonly { x: number; width: number }[], top: number, height: number): string =>
+  strips.map(({ x, width }) => `M${x.toFixed(1)} ${String(top)}h${width.toFixed(1)}v${String(height)}h${(-width).toFixed(1)}Z`).join('');
 
 /** Rows for labels so that none touches the one before on its row; 0 is nearest to the block. Null: there is no room, it stays hidden. */
 export function staggered(labels: readonly { x: number; width: number }[], rows = 3): (number | null)[] {

@@ -1,6 +1,6 @@
 import { operationOf, type Outlook } from '@eveningtide/core/schedule';
 import { clockOf, formatMinutes, type Interval } from '@eveningtide/core/units';
-import { eveningsOf } from '@eveningtide/core/solver';
+import { eveningsOf, type Placed } from '@eveningtide/core/solver';
 import { stepIdOf, stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Piece } from '@eveningtide/core/subjects';
@@ -10,7 +10,7 @@ import { NearView } from '../ui/near-view.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { Drying } from './drying.js';
-import { staggered, timelineOf, type Timeline } from './timeline.js';
+import { staggered, stripsPath, timelineOf, type Timeline } from './timeline.js';
 
 const BLOCK = 22;
 const LABEL_ROWS = 3;
@@ -18,6 +18,8 @@ const LABEL_ROWS = 3;
 const LABEL_STEP = 24;
 const FLOOR = LABEL_ROWS * LABEL_STEP + BLOCK + 2;
 const LANE = FLOOR + 14;
+/** Height of the strip of the hands, px. */
+const HANDS = 43;
 /** Pixels of an average letter of a label. */
 const LETTER_PX = 7.5;
 /** So many lanes are made at once; more when they come near what is seen. */
@@ -88,7 +90,7 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
       ];
     });
   };
-  const lanes = pieces.map((piece) => ({ piece, blocks: blocksOf(piece.id) })).filter(({ blocks }) => blocks.length > 0);
+  const lanes = pieces.filter(({ id }) => placedOf.has(id) && owns.has(id));
 
   return (
     // a place that scrolls must be reachable by keyboard
@@ -96,22 +98,18 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
       <div className="grid" style={{ gridTemplateColumns: `150px ${String(timeline.width)}px`, width: timeline.width + 150 }}>
         <HeadRow timeline={timeline} originDate={outlook.originDate} nowMin={now.minute} />
         <LaneName title="Your hands" note="one job at a time" />
-        <HandsStrip
-          timeline={timeline}
-          blocks={lanes.flatMap((lane) => lane.blocks)}
-          cleanings={outlook.plan.cleanings}
-          nowMin={now.minute}
-        />
-        {lanes.map(({ piece, blocks }, lane) => (
+        <HandsStrip timeline={timeline} placed={outlook.plan.placed} cleanings={outlook.plan.cleanings} nowMin={now.minute} />
+        {lanes.map((piece, lane) => (
           <NearView key={piece.id} height={LANE} always={lane < FIRST_LANES || target?.startsWith(`${piece.id}/`) === true}>
-            {() => laneOf(piece, blocks)}
+            {() => laneOf(piece)}
           </NearView>
         ))}
       </div>
     </div>
   );
 
-  function laneOf(piece: Piece, blocks: readonly Block[]) {
+  function laneOf(piece: Piece) {
+    const blocks = blocksOf(piece.id);
     const own = owns.get(piece.id);
     const labels = staggered(
       blocks.map((b) => ({ x: timeline.x(b.startMin), width: b.name.length * letterPx + 14 })),
@@ -246,30 +244,26 @@ function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originD
 
 function HandsStrip({
   timeline,
-  blocks,
+  placed,
   cleanings,
   nowMin,
 }: {
   timeline: Timeline;
-  blocks: readonly Block[];
+  placed: readonly Placed[];
   cleanings: readonly Interval[];
   nowMin: number;
 }) {
+  const worked = placed.map(({ startMin, endMin }) => {
+    const x = timeline.x(startMin);
+    return { x, width: Math.max(3, timeline.x(endMin) - x - 1) };
+  });
   return (
     <div className="relative h-11 border-b border-line" aria-hidden="true">
-      {timeline.columns.map(({ x, width, evening }) => (
-        <div key={evening.fromMin} className="absolute inset-y-0 bg-paper" style={{ left: x, width }} />
-      ))}
-      {timeline.gutters.map(({ x, width, fromMin }) => (
-        <div key={fromMin} className="absolute inset-y-0 bg-night" style={{ left: x, width }} />
-      ))}
-      {blocks.map((b) => (
-        <div
-          key={b.id}
-          className="absolute top-2 h-6 border border-ink bg-ink"
-          style={{ left: timeline.x(b.startMin), width: Math.max(3, timeline.x(b.endMin) - timeline.x(b.startMin) - 1) }}
-        />
-      ))}
+      <svg width={timeline.width} height={HANDS} className="absolute inset-0">
+        <path d={stripsPath(timeline.columns, 0, HANDS)} className="fill-paper" />
+        <path d={stripsPath(timeline.gutters, 0, HANDS)} className="fill-night" />
+        <path d={stripsPath(worked, 8, 24)} className="fill-ink" />
+      </svg>
       {cleanings.map((c) => (
         <div
           key={c.fromMin}

@@ -3,7 +3,7 @@ import { truerAmount, volumesOfCup, type Counted } from '@eveningtide/core/mixin
 import { cupFor, cupsToMix, type PlannedMix } from '@eveningtide/core/needs';
 import { useMemo } from 'react';
 import { useShown } from '../ui/shown.js';
-import { useCups } from '../workers/use-needs.js';
+import { useCups } from '../workers/use-of-plan.js';
 import { useBench } from './use-bench.js';
 import { amountWords } from './words.js';
 

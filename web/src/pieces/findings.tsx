@@ -1,4 +1,4 @@
-import { fixForPlanned, stepIdOf, type Finding } from '@eveningtide/core/sequence';
+import { fixForPlanned, stepIdOf, type Finding, type Fix } from '@eveningtide/core/sequence';
 import type { Piece, Waiver } from '@eveningtide/core/subjects';
 import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
@@ -7,6 +7,7 @@ import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { usePieceOutlook } from '../workers/outlook-context.js';
+import { useFixes } from '../workers/use-of-plan.js';
 
 const LOOKS = {
   snag: { word: 'Snag', Icon: OctagonAlert, frame: 'border-brick', text: 'text-brick' },
@@ -17,17 +18,19 @@ const LOOKS = {
 /** What is wrong at a step, where it arises, each with the fixes that really help. */
 export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
   const own = usePieceOutlook(piece.id);
+  const fixesFor = useFixes(piece.id);
   const found = own?.findings.filter((finding) => stepIdOf(finding.stepId) === stepId) ?? [];
   return found.map((finding) => (
     <FindingLine
       key={`${finding.rule} ${String(finding.causeIndex)} ${finding.stepId} ${finding.zones.join(' ')}`}
       finding={finding}
+      fixes={fixesFor(finding)}
       piece={piece}
     />
   ));
 }
 
-function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
+function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: readonly Fix[]; piece: Piece }) {
   const dispatch = useAppDispatch();
   const own = usePieceOutlook(piece.id);
   const [waiving, setWaiving] = useState(false);
@@ -67,7 +70,7 @@ function FindingLine({ finding, piece }: { finding: Finding; piece: Piece }) {
         </span>
       </p>
       <p className="no-print mt-1 flex flex-wrap items-center gap-1.5 pl-6">
-        {finding.fixes.map((fix, i) => (
+        {fixes.map((fix, i) => (
           <Button
             key={fix.label}
             small

@@ -18,7 +18,7 @@ const x = (minutes: number): number => Math.sqrt(Math.min(Math.max(minutes, 0), 
  * triangle when the plan does it, the bracket when a window closes.
  */
 export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) {
-  const { outlook } = usePlan();
+  const { soFar: outlook } = usePlan();
   const index = own.steps.findIndex((step) => step.id === stepId);
   if (!outlook || !own.reports[index]) return null;
   return (

@@ -14,7 +14,7 @@ import { countWords } from './words.js';
 export function PieceHeader({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const { past, future, version } = useAppSelector((state) => state.editor);
-  const { outlook } = usePlan();
+  const { soFar: outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
   const days = useDays();
   const completion = own ? completionOf(own) : null;

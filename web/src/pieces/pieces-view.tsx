@@ -101,7 +101,7 @@ const substrateWords = (piece: Piece): string =>
 
 function PieceItem({ stored }: { stored: StoredPiece }) {
   const { piece } = stored;
-  const { outlook } = usePlan();
+  const { soFar: outlook } = usePlan();
   const own = usePieceOutlook(piece.id);
   const [remove] = useDeletePieceMutation();
   const [restore] = useRestoreDeletedMutation();

@@ -17,7 +17,7 @@ import { countWords, solventWords } from './words.js';
 
 /** What the open step means in minutes, millilitres and cautions. */
 export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string; onAddAfter: (stepId: string) => void }) {
-  const { outlook, supplies, mixes } = usePlan();
+  const { soFar: outlook, supplies, mixes } = usePlan();
   const days = useDays();
   const shown = useShown();
   const own = usePieceOutlook(piece.id);

@@ -12,7 +12,7 @@ import { useShown } from '../ui/shown.js';
 import { Empty, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { useNeeds } from '../workers/use-needs.js';
+import { useNeeds } from '../workers/use-of-plan.js';
 import { useMoney } from './money.js';
 import { TableHead } from '../ui/table-head.js';
 

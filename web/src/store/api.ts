@@ -139,6 +139,12 @@ const asked = async (request: string | FetchArgs, queryApi: BaseQueryApi, extra:
   return answer;
 };
 
+/**
+ * What came from the server is changed by nobody, so it is told to be frozen at its top: the store then does not go through all its thousands of parts to freeze
+ * them one by one, which would hold up the page.
+ */
+const asItCame = <T>(list: T[]): T[] => Object.freeze(list) as T[];
+
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: retry(asked, {
@@ -148,7 +154,7 @@ export const api = createApi({
   tagTypes: TAGS,
   refetchOnReconnect: true,
   endpoints: (build) => ({
-    pieces: build.query<StoredPiece[], void>({ query: () => 'pieces', providesTags: ['pieces'] }),
+    pieces: build.query<StoredPiece[], void>({ query: () => 'pieces', transformResponse: asItCame<StoredPiece>, providesTags: ['pieces'] }),
     bottles: build.query<StoredBottle[], void>({ query: () => 'bottles', providesTags: ['bottles'] }),
     materials: build.query<StoredMaterial[], void>({ query: () => 'materials', providesTags: ['materials'] }),
     workshop: build.query<StoredWorkshop, void>({ query: () => 'workshop', providesTags: ['workshop'] }),
@@ -171,7 +177,7 @@ export const api = createApi({
       query: (id) => ({ url: `screens/${id}`, method: 'DELETE' }),
       invalidatesTags: ['screens'],
     }),
-    log: build.query<StoredEntry[], void>({ query: () => 'log', providesTags: ['log'] }),
+    log: build.query<StoredEntry[], void>({ query: () => 'log', transformResponse: asItCame<StoredEntry>, providesTags: ['log'] }),
     backups: build.query<Backup[], void>({ query: () => 'backups', providesTags: ['backups'] }),
     // the list is patched in place: fetching it again after each autosave would be work for nothing
     savePiece: build.mutation<StoredPiece, { version: number; piece: Piece }>({

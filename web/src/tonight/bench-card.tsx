@@ -19,7 +19,7 @@ import { usePlan, useSupplies } from '../workers/outlook-context.js';
 
 /** The evening on one page: what to do in order, what to leave alone, what to mind. Readable without the screen. */
 export function BenchCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
-  const { outlook } = usePlan();
+  const { soFar: outlook } = usePlan();
   const days = useDays();
   const shown = useShown();
   const bench = useBenchAir();

@@ -13,7 +13,7 @@ const TRACE_PCT = 1;
 
 /** What to mind in an evening, from the materials that are used in it, and what that leaves in the room's air at least. */
 export function CautionCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
-  const { outlook, supplies, mixes } = usePlan();
+  const { soFar: outlook, supplies, mixes } = usePlan();
   const { data } = useWorkshopQuery();
   const days = useDays();
   const workshop = data?.workshop;

@@ -172,7 +172,7 @@ function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | nu
 
 /** What to look at before, what to mind, and what can still be taken back. */
 function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
-  const { supplies, outlook } = usePlan();
+  const { supplies, soFar: outlook } = usePlan();
   const days = useDays();
   const at = (minute: number): string => (outlook ? days.at(outlook.originDate, minute, nowMin) : clockOf(minute));
   const { step, report } = job;

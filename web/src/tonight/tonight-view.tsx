@@ -11,7 +11,7 @@ import { BenchScreen } from './bench-screen.js';
 
 /** The evening step by step, readable from a metre and worked with a knuckle; printed, the bench card. */
 export function TonightView() {
-  const { outlook, now } = usePlan();
+  const { soFar: outlook, now } = usePlan();
   const { data: stored, isError, refetch } = usePiecesQuery();
   const log = useLog();
   const [search] = useSearchParams();

@@ -40,7 +40,7 @@ const notBefore = (startedAt: string): string => {
 
 /** What the painter does at the bench, written to the log. */
 export function useWork(): Work {
-  const { outlook, given, supplies, mixes } = usePlan();
+  const { soFar: outlook, given, supplies, mixes } = usePlan();
   const { data: stored } = useWorkshopQuery();
   const air = useBenchAir();
   const log = useLog() ?? [];

@@ -13,14 +13,26 @@ export class Sender<T> {
   constructor(private readonly idOf: (one: T) => string) {}
 
   deltaTo(list: readonly T[]): Delta<T> {
-    const now = new Map(list.map((one) => [this.idOf(one), one]));
-    const order = [...now.keys()];
+    const changed = this.changedIn(list);
+    const order = list.map((one) => this.idOf(one));
     const isSameOrder = order.length === this.order.length && order.every((id, i) => id === this.order[i]);
-    const changed = list.filter((one) => this.sent.get(this.idOf(one)) !== one);
-    this.sent = now;
+    this.sent = new Map(list.map((one) => [this.idOf(one), one]));
     this.order = order;
     return { order: isSameOrder ? null : order, changed };
   }
+
+  /** What has changed in some of the list, which then counts as sent. */
+  changedIn(some: readonly T[]): T[] {
+    const changed = some.filter((one) => this.sent.get(this.idOf(one)) !== one);
+    for (const one of changed) this.sent.set(this.idOf(one), one);
+    return changed;
+  }
+}
+
+/** A delta in parts of so many at the most, to be taken one after the other: a long list would hold up who packs and unpacks it in one go. */
+export function* partsOf<T>({ order, changed }: Delta<T>, most: number): Generator<Delta<T>> {
+  for (let from = 0; from + most < changed.length; from += most) yield { order: null, changed: changed.slice(from, from + most) };
+  yield { order, changed: changed.slice(Math.floor(Math.max(0, changed.length - 1) / most) * most) };
 }
 
 /** Puts a list together again from what came; what did not change is the same object as before. */
@@ -32,10 +44,20 @@ export class Receiver<T> {
 
   take({ order, changed }: Delta<T>): T[] {
     if (order === null && changed.length === 0) return this.list;
-    for (const one of changed) this.known.set(this.idOf(one), one);
+    this.keep(changed);
     const ids = order ?? this.list.map((one) => this.idOf(one));
     this.list = ids.flatMap((id) => this.known.get(id) ?? []);
     if (order) this.known = new Map(this.list.map((one) => [this.idOf(one), one]));
     return this.list;
+  }
+
+  /** Takes some of a list whose order is still to come. */
+  keep(changed: readonly T[]): void {
+    for (const one of changed) this.known.set(this.idOf(one), one);
+  }
+
+  /** Of what has come, those. */
+  those(ids: readonly string[]): T[] {
+    return ids.flatMap((id) => this.known.get(id) ?? []);
   }
 }

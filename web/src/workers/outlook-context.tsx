@@ -1,5 +1,5 @@
 import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
-import { benchDay, type Given, type Outlook, type PieceOutlook, type Workshop } from '@eveningtide/core/schedule';
+import { benchDay, type Given, type PieceOutlook, type Workshop } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { openedByUse, type LogEntry } from '@eveningtide/core/log';
 import type { Mix } from '@eveningtide/core/mixing';
@@ -9,13 +9,11 @@ import { useAppSelector } from '../store/store.js';
 import { usePlanningAir } from '../store/air.js';
 import { useLog } from '../store/log.js';
 import { localNow } from '../ui/days.js';
-import { useOutlook } from './use-outlook.js';
+import { useOutlook, type Told } from './use-outlook.js';
 
-interface OutlookState {
-  outlook: Outlook | null;
+interface OutlookState extends Told {
   /** What the outlook is made from; null until it is known. */
   given: Given | null;
-  error: string | null;
   now: { date: string; minute: number };
   supplies: Supplies;
   /** What the supplies are made from, as plain data; null until it is known. */
@@ -25,6 +23,7 @@ interface OutlookState {
 
 const Context = createContext<OutlookState>({
   outlook: null,
+  soFar: null,
   given: null,
   error: null,
   now: { date: '1970-01-01', minute: 0 },
@@ -96,11 +95,9 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
     () => (pieces && inThisAir && shelf && log ? { pieces, workshop: inThisAir, shelf, log, originDate: now.date, nowMin: fromMin } : null),
     [pieces, inThisAir, shelf, log, now.date, fromMin],
   );
-  const { outlook, error } = useOutlook(given);
-  const value = useMemo(
-    () => ({ outlook, given, error, now, supplies, shelf: shelf ?? null, mixes }),
-    [outlook, given, error, now, supplies, shelf, mixes],
-  );
+  const openId = useAppSelector((state) => state.editor.piece?.id ?? null);
+  const told = useOutlook(given, openId);
+  const value = useMemo(() => ({ ...told, given, now, supplies, shelf: shelf ?? null, mixes }), [told, given, now, supplies, shelf, mixes]);
   return <Context value={value}>{children}</Context>;
 }
 
@@ -110,5 +107,5 @@ export const usePlan = (): OutlookState => useContext(Context);
 export const useSupplies = (): Supplies => usePlan().supplies;
 
 export function usePieceOutlook(pieceId: string): PieceOutlook | null {
-  return usePlan().outlook?.pieces.find((piece) => piece.pieceId === pieceId) ?? null;
+  return usePlan().soFar?.pieces.find((piece) => piece.pieceId === pieceId) ?? null;
 }

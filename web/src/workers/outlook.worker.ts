@@ -1,32 +1,61 @@
-import { OutlookMemory, benchSupplies, planPieces, type Given, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
+import {
+  MadePlan,
+  OutlookMemory,
+  benchSupplies,
+  type BarePlan,
+  type Given,
+  type Outlook,
+  type Overfull,
+  type PieceOutlook,
+} from '@eveningtide/core/schedule';
 import { needsOf, stockOf, type Needs, type PlannedMix, type Stock } from '@eveningtide/core/needs';
 import type { LogEntry } from '@eveningtide/core/log';
 import type { Supplies } from '@eveningtide/core/materials';
 import type { Mix } from '@eveningtide/core/mixing';
+import type { Fix } from '@eveningtide/core/sequence';
+import type { Bounds } from '@eveningtide/core/solver';
 import type { Piece } from '@eveningtide/core/subjects';
 import { expose } from 'comlink';
 import { Receiver, Sender, type Delta } from './delta.js';
 
-/** What is given, told by what has changed in it; what is left out is as before. */
-export interface GivenDelta {
-  pieces: Delta<Piece>;
-  log: Delta<LogEntry>;
+/** What is given besides pieces and log; what is left out is as before. */
+export interface Asked {
   workshop?: Given['workshop'];
   shelf?: Given['shelf'];
   originDate: string;
   nowMin: number;
+  /** The piece that is looked at; it is told first. */
+  openId: string | null;
 }
 
-/** An outlook told by the pieces that look otherwise than before. */
-export type OutlookDelta = Omit<Outlook, 'pieces'> & { pieces: Delta<PieceOutlook> };
+/** A plan as it is told first: with those of its pieces that the evening at hand is about. Further parts follow. */
+export interface FirstTold {
+  plan: BarePlan;
+  /** Which plan it is; what is asked about one is not answered from another. */
+  revision: number;
+  nearIds: string[];
+  changed: PieceOutlook[];
+}
+
+/** Some more of its pieces; with the last of them the order of all, and what only the whole tells. */
+export interface MoreTold {
+  changed: PieceOutlook[];
+  whole: { order: string[] | null; overfull: Overfull[] } | null;
+}
+
+/** So many pieces are told at a time. */
+const PIECES_AT_ONCE = 20;
 
 const pieces = new Receiver<Piece>(({ id }) => id);
 const log = new Receiver<LogEntry>(({ id }) => id);
 const outlooks = new Sender<PieceOutlook>(({ pieceId }) => pieceId);
 const memory = new OutlookMemory();
-let around: Pick<Given, 'workshop' | 'shelf'> | null = null;
+let given: { pieces: Piece[]; log: LogEntry[] } & Partial<Pick<Given, 'workshop' | 'shelf'>> = { pieces: [], log: [] };
 
-/** The plan that was made last, and what it was made from: what it needs is reckoned from the same, and only when somebody asks. */
+/** The plan in hand: what it is made from, and its pieces as far as they were looked at. */
+let inHand: { revision: number; made: MadePlan; given: Given & { supplies: Supplies }; looked: Map<string, PieceOutlook> } | null = null;
+
+/** The plan that was told last as a whole: what it needs is reckoned from it, and only when somebody asks. */
 let last: { given: Given & { supplies: Supplies }; outlook: Outlook } | null = null;
 
 /** What pieces are to the log that is learnt from: not their steps, which entries have of their own. */
@@ -35,35 +64,72 @@ const shapesOf = (list: readonly Piece[]): unknown[] => list.flatMap(({ id, zone
 let learnt: { from: readonly unknown[]; supplies: Supplies } | null = null;
 
 /** The shelf at the pace of the bench; reading a long log takes time, so it is read anew only when something in it is another. */
-function suppliesFor(given: Given): Supplies {
-  const from = [given.log, given.shelf, given.workshop, ...shapesOf(given.pieces)];
+function suppliesFor(all: Given): Supplies {
+  const from = [all.log, all.shelf, all.workshop, ...shapesOf(all.pieces)];
   if (learnt?.from.length !== from.length || !learnt.from.every((one, i) => one === from[i]))
-    learnt = { from, supplies: benchSupplies(given) };
+    learnt = { from, supplies: benchSupplies(all) };
   return learnt.supplies;
 }
 
-function plan(delta: GivenDelta): OutlookDelta {
-  const { workshop = around?.workshop, shelf = around?.shelf, originDate, nowMin } = delta;
+const lookAt = (ids: readonly string[], { made, looked }: NonNullable<typeof inHand>): PieceOutlook[] => {
+  for (const id of ids) looked.set(id, made.look(id));
+  return outlooks.changedIn(ids.flatMap((id) => looked.get(id) ?? []));
+};
+
+/** Makes the plan of what was told. */
+function begin({ originDate, nowMin, openId, ...around }: Asked): FirstTold {
+  given = { ...given, ...around };
+  const { workshop, shelf } = given;
   if (!workshop || !shelf) throw new Error('nothing is known of the workshop yet');
-  around = { workshop, shelf };
-  const plain = { pieces: pieces.take(delta.pieces), log: log.take(delta.log), workshop, shelf, originDate, nowMin };
-  const given = { ...plain, supplies: suppliesFor(plain) };
-  const outlook = planPieces(given, memory);
-  last = { given, outlook };
-  return { ...outlook, pieces: outlooks.deltaTo(outlook.pieces) };
+  const plain = { ...given, workshop, shelf, originDate, nowMin };
+  const all = { ...plain, supplies: suppliesFor(plain) };
+  const made = new MadePlan(all, memory);
+  inHand = { revision: (inHand?.revision ?? 0) + 1, made, given: all, looked: new Map() };
+  const near = made.nearIds;
+  const nearIds = made.pieceIds.filter((id) => near.has(id) || id === openId);
+  return { plan: made.plan, revision: inHand.revision, nearIds, changed: lookAt(nearIds, inHand) };
 }
 
-/** What the plan that was made last takes from the shelf; null before there is one. */
+/** Goes on with the plan in hand. */
+function more(): MoreTold {
+  if (!inHand) throw new Error('no plan has been begun');
+  const { made, looked } = inHand;
+  const left = made.pieceIds.filter((id) => !looked.has(id));
+  const changed = lookAt(left.slice(0, PIECES_AT_ONCE), inHand);
+  if (left.length > PIECES_AT_ONCE) return { changed, whole: null };
+  const list = made.pieceIds.flatMap((id) => looked.get(id) ?? []);
+  const overfull = made.overfull(list);
+  last = { given: inHand.given, outlook: { ...made.plan, pieces: list, overfull } };
+  return { changed, whole: { order: outlooks.deltaTo(list).order, overfull } };
+}
+
+/** What no plan can beat; null: another plan has been begun since. */
+const bounds = (revision: number): Bounds | null => (inHand?.revision === revision ? inHand.made.bounds : null);
+
+/** What helps against each of a piece's findings; null: another plan has been begun since. */
+const fixes = (revision: number, pieceId: string): Fix[][] | null =>
+  inHand?.revision === revision ? inHand.made.cured(pieceId).map((finding) => finding.fixes) : null;
+
+/** What the plan that was told last takes from the shelf; null before there is one. */
 function needs(mixes: readonly Mix[]): (Needs & { stock: Stock }) | null {
   if (!last) return null;
-  const { given, outlook } = last;
-  const found = needsOf(given.pieces, outlook, { supplies: given.supplies, mixes, droppers: given.workshop.dropsPerMl });
-  return { ...found, stock: stockOf(found.uses, given.supplies) };
+  const { given: all, outlook } = last;
+  const found = needsOf(all.pieces, outlook, { supplies: all.supplies, mixes, droppers: all.workshop.dropsPerMl });
+  return { ...found, stock: stockOf(found.uses, all.supplies) };
 }
 
 /** The core in a thread of its own: plans and checks while the page stays quick. */
 const service = {
-  plan,
+  tellPieces(part: Delta<Piece>): void {
+    given = { ...given, pieces: pieces.take(part) };
+  },
+  tellLog(part: Delta<LogEntry>): void {
+    given = { ...given, log: log.take(part) };
+  },
+  begin,
+  more,
+  bounds,
+  fixes,
   needs,
   /** The cups alone. */
   cups: (mixes: readonly Mix[]): PlannedMix[] => needs(mixes)?.mixes ?? [],

@@ -3,8 +3,8 @@ import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import type { Piece } from '@eveningtide/core/subjects';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import { Receiver, Sender } from './delta.js';
-import type { GivenDelta, OutlookService } from './outlook.worker.js';
+import { Receiver, Sender, partsOf } from './delta.js';
+import type { OutlookService } from './outlook.worker.js';
 
 let remote: Remote<OutlookService> | null = null;
 
@@ -14,48 +14,76 @@ export function outlookService(): Remote<OutlookService> {
   return remote;
 }
 
+/** An outlook, and which plan it is of. */
+export type ToldOutlook = Outlook & { revision: number };
+
+/** So many are told at a time; a piece is about as long as twenty entries. */
+const PIECES_AT_ONCE = 25;
+const ENTRIES_AT_ONCE = 500;
+
 const pieces = new Sender<Piece>(({ id }) => id);
 const log = new Sender<LogEntry>(({ id }) => id);
 const outlooks = new Receiver<PieceOutlook>(({ pieceId }) => pieceId);
 let sent: Pick<Given, 'workshop' | 'shelf'> | null = null;
 
-/** The thread keeps what it was told: of what is given only the changes go there, of the answer only the changes come back. */
-async function planned(given: Given): Promise<Outlook> {
+/**
+ * The thread keeps what it was told: of what is given only the changes go there, of the answer only the changes come back, both in parts, so that the page
+ * stays quick. `onFirst` gets the plan with the pieces that the evening at hand is about.
+ */
+async function planned(given: Given, openId: string | null, onFirst: (first: ToldOutlook) => void): Promise<ToldOutlook> {
   const { workshop, shelf, originDate, nowMin } = given;
-  const delta: GivenDelta = {
-    pieces: pieces.deltaTo(given.pieces),
-    log: log.deltaTo(given.log),
-    ...(sent?.workshop === workshop ? {} : { workshop }),
-    ...(sent?.shelf === shelf ? {} : { shelf }),
-    originDate,
-    nowMin,
-  };
+  const service = outlookService();
+  for (const part of partsOf(pieces.deltaTo(given.pieces), PIECES_AT_ONCE)) await service.tellPieces(part);
+  for (const part of partsOf(log.deltaTo(given.log), ENTRIES_AT_ONCE)) await service.tellLog(part);
+  const around = { ...(sent?.workshop === workshop ? {} : { workshop }), ...(sent?.shelf === shelf ? {} : { shelf }) };
   sent = { workshop, shelf };
-  const answer = await outlookService().plan(delta);
-  return { ...answer, pieces: outlooks.take(answer.pieces) };
+  const { plan, revision, nearIds, changed } = await service.begin({ ...around, originDate, nowMin, openId });
+  outlooks.keep(changed);
+  onFirst({ ...plan, revision, pieces: outlooks.those(nearIds), overfull: [] });
+  for (;;) {
+    const { changed: next, whole } = await service.more();
+    if (whole) return { ...plan, revision, pieces: outlooks.take({ order: whole.order, changed: next }), overfull: whole.overfull };
+    outlooks.keep(next);
+  }
+}
+
+export interface Told {
+  /** The plan and what it means for every piece; null until all of it is known. */
+  outlook: ToldOutlook | null;
+  /** The same, but at the start already with the pieces alone that the evening at hand is about. */
+  soFar: ToldOutlook | null;
+  error: string | null;
 }
 
 /**
  * The plan and the findings for what is given, made anew at each change. Keeps showing the last until the next is
- * there; while the worker is busy only the newest question waits.
+ * there; while the worker is busy only the newest question waits. `openId` is the piece that is looked at.
  */
-export function useOutlook(given: Given | null): { outlook: Outlook | null; error: string | null } {
-  const [answer, setAnswer] = useState<{ outlook: Outlook | null; error: string | null }>({ outlook: null, error: null });
-  const waiting = useRef<(() => Promise<Outlook>) | null>(null);
+export function useOutlook(given: Given | null, openId: string | null): Told {
+  const [answer, setAnswer] = useState<Told>({ outlook: null, soFar: null, error: null });
+  const waiting = useRef<Given | null>(null);
   const busy = useRef(false);
+  const open = useRef(openId);
+  useEffect(() => {
+    open.current = openId;
+  }, [openId]);
 
   useEffect(() => {
     if (!given) return;
-    waiting.current = () => planned(given);
+    waiting.current = given;
     if (busy.current) return;
     busy.current = true;
+    // a later plan is shown when it is whole: until then what stands is of one plan
+    const showFirst = (first: ToldOutlook): void => {
+      setAnswer((before) => (before.outlook ? before : { outlook: null, soFar: first, error: null }));
+    };
     void (async () => {
       while (waiting.current) {
-        const ask = waiting.current;
+        const ask: Given = waiting.current;
         waiting.current = null;
         try {
-          const outlook = await ask();
-          setAnswer({ outlook, error: null });
+          const outlook = await planned(ask, open.current, showFirst);
+          setAnswer({ outlook, soFar: outlook, error: null });
         } catch (error) {
           setAnswer((before) => ({ ...before, error: error instanceof Error ? error.message : String(error) }));
         }

@@ -1,6 +1,6 @@
 import type { ScheduleProblem } from '../problem.js';
 import { boundsOf, type Bounds } from './bounds.js';
-import { compile } from './compile.js';
+import { compile, type Compiled } from './compile.js';
 import { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
 import { planOf } from './placing.js';
 import type { Plan } from './plan.js';
@@ -23,9 +23,10 @@ export interface PlannedEvenings {
   plan: Plan;
   cost: Cost;
   start: Start;
-  bounds: Bounds;
-  /** No plan is better by what is wished for. */
-  proven: boolean;
+  /** Worked out when it is first asked for. */
+  readonly bounds: Bounds;
+  /** No plan is better by what is wished for; worked out when it is first asked for. */
+  readonly proven: boolean;
 }
 
 export interface PlanOptions {
@@ -43,14 +44,10 @@ export function planEvenings(
   { wishes = USUAL_WISHES, start = null, drafts = 0, seed = 1 }: PlanOptions = {},
 ): PlannedEvenings {
   const compiled = compile(problem);
+  if (drafts === 0) return planned(compiled, start ? keptOrByRules(compiled, start, wishes) : byRules(compiled, wishes));
   const bounds = boundsOf(compiled);
-  const best =
-    drafts > 0
-      ? search(compiled, { wishes, seed, bounds, from: start, stop: (made) => made >= drafts, onBetter: () => undefined })
-      : start
-        ? keptOrByRules(compiled, start, wishes)
-        : byRules(compiled, wishes);
-  return planned(compiled, best, bounds);
+  const stop = (made: number): boolean => made >= drafts;
+  return planned(compiled, search(compiled, { wishes, seed, bounds, from: start, stop, onBetter: () => undefined }), bounds);
 }
 
 export interface ImproveOptions {
@@ -79,8 +76,18 @@ export function improveEvenings(
   return planned(compiled, best, bounds);
 }
 
-function planned(compiled: ReturnType<typeof compile>, { draft, cost }: Judged, bounds: Bounds): PlannedEvenings {
-  const proven =
-    cost.unplaced === 0 && cost.lateMin === 0 && cost.evenings <= bounds.evenings && cost.finishMin <= (bounds.finishMin ?? 0) + 1e-6;
-  return { plan: planOf(compiled, draft), cost, start: startOf(compiled, draft), bounds, proven };
+function planned(compiled: Compiled, { draft, cost }: Judged, known?: Bounds): PlannedEvenings {
+  let bounds = known;
+  return {
+    plan: planOf(compiled, draft),
+    cost,
+    start: startOf(compiled, draft),
+    get bounds() {
+      return (bounds ??= boundsOf(compiled));
+    },
+    get proven() {
+      const isWhole = cost.unplaced === 0 && cost.lateMin === 0;
+      return isWhole && cost.evenings <= this.bounds.evenings && cost.finishMin <= (this.bounds.finishMin ?? 0) + 1e-6;
+    },
+  };
 }

@@ -55,22 +55,20 @@ export function* firstOrders(compiled: Compiled): Generator<number[]> {
     noChoices(compiled),
   );
   const earliest = (index: number): number => alone.starts[index] || 0;
-  const tail = urgency(compiled);
-  const jobs = [...new Set(nodes.map(({ job }) => job))];
-  const jobTail = new Map(
-    jobs.map((job) => [job, Math.max(...nodes.filter((node) => node.job === job).map(({ index }) => tail[index] as number))]),
-  );
-  const due = (index: number): number => (nodes[index]?.dueMin ?? 1e7) - (tail[index] as number);
   const first = beforePins(compiled);
   if (first.size > 0) yield orderBy(compiled, (index) => earliest(index) - (first.has(index) ? FAR_MIN : 0));
   yield [...alone.order];
   yield orderBy(compiled, earliest);
+  const tail = urgency(compiled);
+  const due = (index: number): number => (nodes[index]?.dueMin ?? 1e7) - (tail[index] as number);
   yield orderBy(compiled, (index) => -(tail[index] as number));
   yield orderBy(compiled, due);
   const ends = alone.ends.filter((end) => !Number.isNaN(end));
   const latest = latestStarts(compiled, Math.max(compiled.notBeforeMin, ...ends));
   yield orderBy(compiled, (index) => latest[index] as number);
   yield orderBy(compiled, (index) => earliest(index) - (tail[index] as number) / 4);
+  const jobTail = new Map<string, number>();
+  for (const { job, index } of nodes) jobTail.set(job, Math.max(jobTail.get(job) ?? 0, tail[index] as number));
   yield orderBy(compiled, (index) => -(jobTail.get(nodes[index]?.job ?? '') ?? 0));
 }
 

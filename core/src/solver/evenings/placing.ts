@@ -239,11 +239,12 @@ export function planOf(compiled: Compiled, draft: Draft): Plan {
     .map(({ id, index }) => ({ id, startMin: starts[index] as number, endMin: ends[index] as number }))
     .sort((a, b) => a.startMin - b.startMin);
   const lost = nodes.filter((node) => !isPlaced(node) && !dropped.has(node.index));
+  const lostIndices = new Set(lost.map(({ index }) => index));
   const { cleanings } = bench;
   return {
     placed,
     cleanings,
-    unplaced: lost.map((node) => ({ id: node.id, why: whyNot(compiled, node, modeOf(node, choices), lost) })),
+    unplaced: lost.map((node) => ({ id: node.id, why: whyNot(compiled, node, modeOf(node, choices), lostIndices) })),
     dropped: nodes.filter(({ index }) => dropped.has(index)).map(({ id }) => id),
     chosen: Object.fromEntries(
       nodes.flatMap((node) => {

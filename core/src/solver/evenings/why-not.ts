@@ -1,11 +1,11 @@
 import type { Compiled, Mode, Node } from './compile.js';
 
-/** Why an operation found no place, in words. */
+/** Why an operation found no place, in words; `lost` are the numbers of all that found none. */
 export function whyNot(
   { evenings, setup, problem }: Compiled,
   node: Node,
   { durationMin, resources, isSetUp }: Mode,
-  lost: readonly Node[],
+  lost: ReadonlySet<number>,
 ): string {
   const longest = Math.max(0, ...evenings.map((e) => e.toMin - e.fromMin));
   const whole = durationMin + (isSetUp ? (setup?.minutes ?? 0) : 0);
@@ -14,7 +14,7 @@ export function whyNot(
   if (missing) return `the workshop has no ${missing}`;
   if (whole > longest)
     return `takes ${String(Math.round(whole))} min with cleaning, the longest evening has ${String(Math.round(longest))} min`;
-  if (node.into.some(({ from }) => lost.some(({ index }) => index === from))) return 'what it follows found no evening';
+  if (node.into.some(({ from }) => lost.has(from))) return 'what it follows found no evening';
   if (node.into.some(({ windows }) => windows.some((list) => list.at(-1)?.close)))
     return 'the windows of this step and those it hangs together with fit into no evening';
   return 'no free time in the evenings planned ahead, or the layer below never dries in this air';

@@ -1,0 +1,55 @@
+import type { Mix } from '@eveningtide/core/mixing';
+import type { PieceOutlook } from '@eveningtide/core/schedule';
+import type { Finding, Fix } from '@eveningtide/core/sequence';
+import type { Bounds } from '@eveningtide/core/solver';
+import type { Needs, PlannedMix, Stock } from '@eveningtide/core/needs';
+import { useMemo } from 'react';
+import { useAnswer } from './evenings-service.js';
+import { usePieceOutlook, usePlan } from './outlook-context.js';
+import { outlookService, type ToldOutlook } from './use-outlook.js';
+
+interface Asked {
+  outlook: ToldOutlook;
+  mixes: readonly Mix[];
+}
+
+/** Asked anew with each plan that was made, and when the mixes are others. */
+function useOfPlan<T>(ask: (of: Asked) => Promise<T>): T | null {
+  const { outlook, mixes } = usePlan();
+  const asked = useMemo(() => (outlook ? { outlook, mixes } : null), [outlook, mixes]);
+  return useAnswer(asked, ask).answer ?? null;
+}
+
+const needs = ({ mixes }: Asked) => outlookService().needs(mixes);
+const cups = ({ mixes }: Asked) => outlookService().cups(mixes);
+
+/** What the plan needs, and what that does to the shelf; null until both are known. */
+export const useNeeds = (): (Needs & { stock: Stock }) | null => useOfPlan(needs);
+
+/** The cups of the plan; null until they are known. */
+export const useCups = (): readonly PlannedMix[] | null => useOfPlan(cups);
+
+const bounds = async ({ outlook }: Asked) => ({ outlook, found: await outlookService().bounds(outlook.revision) });
+
+/** What no plan can beat; null until it is known for the plan that is shown. */
+export function useBounds(): Bounds | null {
+  const { outlook } = usePlan();
+  const told = useOfPlan(bounds);
+  return told && told.outlook === outlook ? told.found : null;
+}
+
+interface AskedOf {
+  own: PieceOutlook;
+  revision: number;
+}
+
+const fixes = async ({ own, revision }: AskedOf) => ({ own, found: await outlookService().fixes(revision, own.pieceId) });
+
+/** What helps against a finding of a piece: tried out while it is looked at; nothing until that is known. */
+export function useFixes(pieceId: string): (finding: Finding) => readonly Fix[] {
+  const revision = usePlan().soFar?.revision;
+  const own = usePieceOutlook(pieceId);
+  const asked = useMemo(() => (revision !== undefined && own ? { own, revision } : null), [revision, own]);
+  const { answer } = useAnswer(asked, fixes);
+  return (finding) => (own && answer?.own === own && answer.found?.[own.findings.indexOf(finding)]) || [];
+}
