@@ -12,10 +12,17 @@ export interface LatePiece {
 
 /** Pieces that will be done after the date they should be. */
 export function latePieces(pieces: readonly Piece[], { plan, originDate }: Pick<Outlook, 'plan' | 'originDate'>): LatePiece[] {
+  const due = new Set(pieces.filter(({ doneBy }) => doneBy !== null).map(({ id }) => id));
+  if (due.size === 0) return [];
+  const lastEnd = new Map<string, number>();
+  for (const { id, endMin } of plan.placed) {
+    const { pieceId } = operationOf(id);
+    if (due.has(pieceId)) lastEnd.set(pieceId, Math.max(lastEnd.get(pieceId) ?? endMin, endMin));
+  }
   return pieces.flatMap((piece): LatePiece[] => {
-    const ends = plan.placed.filter(({ id }) => operationOf(id).pieceId === piece.id).map(({ endMin }) => endMin);
-    if (piece.doneBy === null || ends.length === 0) return [];
-    const doneOn = dateOf(originDate, Math.max(...ends));
+    const endMin = lastEnd.get(piece.id);
+    if (piece.doneBy === null || endMin === undefined) return [];
+    const doneOn = dateOf(originDate, endMin);
     return doneOn > piece.doneBy ? [{ piece, doneBy: piece.doneBy, doneOn }] : [];
   });
 }

@@ -19,7 +19,8 @@ export class MadePlan {
   readonly plan: BarePlan;
   /** Pieces that are planned, in the order given. */
   readonly pieceIds: readonly string[];
-  private readonly planned: Planned['planned'];
+  /** The problem it solves, and what led to it. */
+  readonly solved: Planned;
   private readonly doings: ReadonlyMap<string, Doing>;
   private readonly placing: Required<Placing>;
   private readonly around: Around;
@@ -32,8 +33,9 @@ export class MadePlan {
     private readonly memory?: OutlookMemory,
   ) {
     const { workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
-    const { open, problem, planned } = planOf({ ...given, supplies });
-    const { plan, cost } = planned;
+    const solved = planOf({ ...given, supplies });
+    const { open, problem } = solved;
+    const { plan, cost } = solved.planned;
     const evenings = problem.calendar?.evenings ?? [];
     const doings = doingsOf(open, log, originDate);
     const bench = benchOf(workshop, supplies);
@@ -44,7 +46,7 @@ export class MadePlan {
     // what is being cleaned away now is in no plan any more, but takes its time
     const withCleaning = cleaning ? { ...plan, cleanings: [cleaning, ...plan.cleanings] } : plan;
     const placed = new Map(plan.placed.map((p) => [p.id, p]));
-    this.planned = planned;
+    this.solved = solved;
     this.plan = { originDate, plan: withCleaning, cost, evenings };
     this.pieceIds = open.map(({ id }) => id);
     this.doings = new Map(doings.map((doing) => [doing.piece.id, doing]));
@@ -55,7 +57,7 @@ export class MadePlan {
 
   /** What no plan can beat; it takes as long as a plan, so it is worked out only when it is asked for. */
   get bounds(): Bounds {
-    return this.planned.bounds;
+    return this.solved.planned.bounds;
   }
 
   /** Pieces that are under way or come first: all that the evening at hand is about. */

@@ -1,4 +1,4 @@
-import { beganAs, namesOf, planOf, type Given } from '../schedule/index.js';
+import { beganAs, namesOf, planOf, type Given, type Planned } from '../schedule/index.js';
 import { eveningsOf } from '../solver/index.js';
 
 /** What the evening has become since it began. */
@@ -13,9 +13,8 @@ export interface Delay {
   putOff: number;
 }
 
-/** How the plan as it is now compares with the one that the evening began with; null outside evenings. */
-export function delayOf(given: Given): Delay | null {
-  const now = planOf(given);
+/** How the plan as it is now (`now`, where it is at hand) compares with the one that the evening began with; null outside evenings. */
+export function delayOf(given: Given, now: Planned = planOf(given)): Delay | null {
   const evenings = now.problem.calendar?.evenings ?? [];
   const began = beganAs(given, evenings);
   if (!began) return null;

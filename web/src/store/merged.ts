@@ -12,5 +12,8 @@ export function merged(stored: readonly StoredEntry[], unsent: readonly Unsent[]
     return now === null ? [] : [now];
   });
   const added = [...changed.values()].filter((entry) => entry !== null);
-  return [...kept, ...added].sort((a, b) => a.startedAt.localeCompare(b.startedAt) || a.id.localeCompare(b.id));
+  return [...kept, ...added].sort((a, b) => byText(a.startedAt, b.startedAt) || byText(a.id, b.id));
 }
+
+/** Moments and ids are no words: they go by their characters, which with thousands of them is far quicker than by a language's order. */
+const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

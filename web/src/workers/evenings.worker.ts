@@ -27,7 +27,6 @@ import {
   type Wish,
 } from '@eveningtide/core/solver';
 import { adviceFor, type Advice } from '@eveningtide/core/remedies';
-import { delayOf, type Delay } from '@eveningtide/core/tonight';
 import { expose } from 'comlink';
 
 /** Runs of the simulation; drafts that plans on the safe side are improved by. */
@@ -74,7 +73,6 @@ const service = {
     return evenings;
   },
   advice: (given: Given, pieceId: string, doneId: string, trouble: string): Advice => adviceFor(given, pieceId, doneId, trouble),
-  delay: (given: Given): Delay | null => delayOf(given),
   why(given: Given, id: string): Binding | null {
     const { problem, planned } = planOf(given);
     return whyNotEarlier(problem, planned.plan, id);

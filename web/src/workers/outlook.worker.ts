@@ -15,6 +15,7 @@ import type { Mix } from '@eveningtide/core/mixing';
 import type { Fix } from '@eveningtide/core/sequence';
 import type { Bounds } from '@eveningtide/core/solver';
 import type { Piece } from '@eveningtide/core/subjects';
+import { delayOf, type Delay } from '@eveningtide/core/tonight';
 import { expose } from 'comlink';
 import { Receiver, Sender, type Delta } from './delta.js';
 
@@ -106,6 +107,9 @@ function more(): MoreTold {
 /** What no plan can beat; null: another plan has been begun since. */
 const bounds = (revision: number): Bounds | null => (inHand?.revision === revision ? inHand.made.bounds : null);
 
+/** What the evening has become since it began; null: outside evenings, or another plan has been begun since. */
+const delay = (revision: number): Delay | null => (inHand?.revision === revision ? delayOf(inHand.given, inHand.made.solved) : null);
+
 /** What helps against each of a piece's findings; null: another plan has been begun since. */
 const fixes = (revision: number, pieceId: string): Fix[][] | null =>
   inHand?.revision === revision ? inHand.made.cured(pieceId).map((finding) => finding.fixes) : null;
@@ -129,6 +133,7 @@ const service = {
   begin,
   more,
   bounds,
+  delay,
   fixes,
   needs,
   /** The cups alone. */

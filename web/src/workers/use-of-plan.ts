@@ -3,10 +3,12 @@ import type { PieceOutlook } from '@eveningtide/core/schedule';
 import type { Finding, Fix } from '@eveningtide/core/sequence';
 import type { Bounds } from '@eveningtide/core/solver';
 import type { Needs, PlannedMix, Stock } from '@eveningtide/core/needs';
+import type { Delay } from '@eveningtide/core/tonight';
 import { useMemo } from 'react';
 import { useAnswer } from './evenings-service.js';
 import { usePieceOutlook, usePlan } from './outlook-context.js';
-import { outlookService, type ToldOutlook } from './use-outlook.js';
+import { outlookService } from './outlook-service.js';
+import type { ToldOutlook } from './use-outlook.js';
 
 interface Asked {
   outlook: ToldOutlook;
@@ -37,6 +39,11 @@ export function useBounds(): Bounds | null {
   const told = useOfPlan(bounds);
   return told && told.outlook === outlook ? told.found : null;
 }
+
+const delay = ({ outlook }: Asked) => outlookService().delay(outlook.revision);
+
+/** What the evening has become since it began; null outside evenings, and until it is known. */
+export const useDelay = (): Delay | null => useOfPlan(delay);
 
 interface AskedOf {
   own: PieceOutlook;

@@ -1,18 +1,9 @@
 import type { LogEntry } from '@eveningtide/core/log';
 import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import type { Piece } from '@eveningtide/core/subjects';
-import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { Receiver, Sender, partsOf } from './delta.js';
-import type { OutlookService } from './outlook.worker.js';
-
-let remote: Remote<OutlookService> | null = null;
-
-/** The thread that plans and checks. */
-export function outlookService(): Remote<OutlookService> {
-  remote ??= wrap<OutlookService>(new Worker(new URL('./outlook.worker.ts', import.meta.url), { type: 'module' }));
-  return remote;
-}
+import { outlookService } from './outlook-service.js';
 
 /** An outlook, and which plan it is of. */
 export type ToldOutlook = Outlook & { revision: number };

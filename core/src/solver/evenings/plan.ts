@@ -1,4 +1,5 @@
 import type { Interval } from '../../units/index.js';
+import { firstEndingAfter } from './drying-clock.js';
 
 export interface Placed {
   id: string;
@@ -32,14 +33,27 @@ export interface PlannedEvening {
   busyMin: number;
 }
 
-const lies = ({ fromMin, toMin }: Interval, minute: number): boolean => minute >= fromMin && minute < toMin;
+/** Each evening's own, by where they start; what lies in none is left out. */
+function byEvening<T>(evenings: readonly Interval[], all: readonly T[], startOf: (one: T) => number): Map<Interval, T[]> {
+  const found = new Map<Interval, T[]>();
+  for (const one of all) {
+    const evening = evenings[firstEndingAfter(evenings, startOf(one))];
+    if (!evening || startOf(one) < evening.fromMin) continue;
+    const own = found.get(evening);
+    if (own) own.push(one);
+    else found.set(evening, [one]);
+  }
+  return found;
+}
 
 /** The evenings that a plan uses, each with what is done in it. */
 export function eveningsOf({ placed, cleanings }: Pick<Plan, 'placed' | 'cleanings'>, evenings: readonly Interval[]): PlannedEvening[] {
+  const work = byEvening(evenings, placed, ({ startMin }) => startMin);
+  const cleaning = byEvening(evenings, cleanings, ({ fromMin }) => fromMin);
   return evenings.flatMap((evening): PlannedEvening[] => {
-    const here = placed.filter(({ startMin }) => lies(evening, startMin));
-    if (here.length === 0) return [];
-    const cleaned = cleanings.filter(({ fromMin }) => lies(evening, fromMin));
+    const here = work.get(evening);
+    if (!here) return [];
+    const cleaned = cleaning.get(evening) ?? [];
     const busyMin = here.reduce((sum, p) => sum + p.endMin - p.startMin, 0) + cleaned.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
     return [{ evening, placed: here, cleanings: cleaned, busyMin }];
   });
