@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { plainBottle, EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
+import { plainEntry } from '../log/index.js';
 import type { Piece } from '../subjects/index.js';
-import { OutlookMemory, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
+import { MadePlan, OutlookMemory, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
 import { MONDAY, eachDay, everyEvening, vanWith, type Short } from './testing.js';
 
 const workshop = (more: Partial<Workshop> = {}): Workshop => everyEvening({ weekly: eachDay('19:00', '21:30'), ...more });
@@ -49,6 +50,34 @@ describe('with a memory', () => {
     const second = planPieces({ ...given(noted, 0, bench), supplies }, memory);
     expect(second.pieces[1]).toBe(first.pieces[1]);
     expect(second.pieces[0]).not.toBe(first.pieces[0]);
+  });
+});
+
+describe('piece by piece', () => {
+  const pieces = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].map((id) =>
+    vanWith(id, [['brush-coat', 'enamel-matt', { handsOnMin: 40 }], ...ENAMEL]),
+  );
+  const given = { pieces, workshop: workshop(), shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 };
+
+  test('each looks as in the whole', () => {
+    const made = new MadePlan(given);
+    const whole = planPieces(given);
+    expect(made.plan).toEqual({ originDate: MONDAY, plan: whole.plan, cost: whole.cost, evenings: whole.evenings });
+    expect([...made.pieceIds].reverse().map((id) => made.look(id))).toEqual([...whole.pieces].reverse());
+    expect(() => made.look('z')).toThrow(/pieceId .*'z'/);
+  });
+
+  test('the pieces at hand are those of the first evening with work, and those that were begun', () => {
+    const made = new MadePlan(given);
+    const [first] = made.plan.evenings;
+    const tonight = made.plan.plan.placed.filter(({ startMin }) => startMin < first!.toMin).map(({ id }) => operationOf(id).pieceId);
+    expect(made.nearIds).toEqual(new Set(tonight));
+    expect(made.nearIds.size).toBeLessThan(pieces.length);
+    const begun = plainEntry({
+      ...{ id: 'l', kind: 'work', pieceId: 'h', stepId: 's1', step: pieces[7]!.steps[0]! },
+      ...{ startedAt: '2026-11-22T20:00:00', endedAt: '2026-11-22T20:20:00' },
+    });
+    expect(new MadePlan({ ...given, log: [begun] }).nearIds).toContain('h');
   });
 });
 

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import fc from 'fast-check';
 import request from 'supertest';
 import { testApp, testPiece } from '../testing.js';
 
@@ -35,6 +36,24 @@ describe('pieces', () => {
     const shorter = { ...piece, steps: piece.steps.slice(1) };
     await put(piece.id, { version: 1, piece: shorter }).expect(200);
     expect((await http().get('/api/pieces/round-trip')).body).toEqual({ version: 2, deletedAt: null, piece: shorter });
+  });
+
+  test('the list gives back every number, mark and word to the last bit', async () => {
+    const texts = fc.string({ unit: 'grapheme', maxLength: 40 }).filter((text) => !text.includes('\0') && text.isWellFormed());
+    const shares = fc.double({ min: 1, max: 100, noNaN: true, noDefaultInfinity: true });
+    let version = 0;
+    await fc.assert(
+      fc.asyncProperty(texts, shares, fc.boolean(), async (note, coverPct, daylight) => {
+        const piece = testPiece('to-the-bit', { note });
+        piece.steps[0] = { ...piece.steps[0]!, coverPct, daylight, note };
+        const saved = await put(piece.id, { version, piece });
+        expect(saved.status).toBe(200);
+        version = saved.body.version;
+        const list = (await http().get('/api/pieces')).body as { piece: { id: string } }[];
+        expect(list.find(({ piece: { id } }) => id === piece.id)).toEqual({ version, deletedAt: null, piece });
+      }),
+      { numRuns: 40 },
+    );
   });
 
   test('a stale write is refused with both versions and changes nothing', async () => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { Receiver, Sender } from './delta.js';
+import { Receiver, Sender, partsOf } from './delta.js';
 
 interface One {
   id: string;
@@ -22,6 +22,28 @@ describe('a list told by its changes', () => {
     expect(sender.deltaTo([changed])).toEqual({ order: ['b'], changed: [] });
   });
 
+  test('in parts it holds each change once, and the order last', () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.nat(), { maxLength: 20 }), fc.integer({ min: 1, max: 6 }), (changed, most) => {
+        const parts = [...partsOf({ order: ['x'], changed }, most)];
+        expect(parts.flatMap((part) => part.changed)).toEqual(changed);
+        expect(parts.map(({ order }) => order)).toEqual([...parts.slice(1).map(() => null), ['x']]);
+        for (const part of parts) expect(part.changed.length).toBeLessThanOrEqual(most);
+      }),
+    );
+  });
+
+  test('some can come before the order that they stand in is known', () => {
+    const [sender, receiver] = [new Sender(idOf), new Receiver(idOf)];
+    const [a, b, c] = ['a', 'b', 'c'].map((id) => ({ id, n: 1 })) as [One, One, One];
+    receiver.take(sender.deltaTo([a]));
+    receiver.keep(sender.changedIn([c]));
+    expect(receiver.those(['c', 'b', 'a'])).toEqual([c, a]);
+    expect(sender.changedIn([a, c])).toEqual([]);
+    receiver.keep(sender.changedIn([b]));
+    expect(receiver.take(sender.deltaTo([c, b, a]))).toEqual([c, b, a]);
+  });
+
   test('whatever is added, changed, moved or taken out, it arrives the same, and what did not change is the same object', () => {
     const lists = fc.array(
       fc.uniqueArray(fc.record({ id: fc.constantFrom('a', 'b', 'c', 'd', 'e', 'f'), n: fc.nat(2) }), { selector: idOf }),
@@ -41,7 +63,8 @@ describe('a list told by its changes', () => {
             objects.set(one.id, now);
             return now;
           });
-          const got = receiver.take(sender.deltaTo(list));
+          let got: One[] = [];
+          for (const part of partsOf(sender.deltaTo(list), 2)) got = receiver.take(part);
           expect(got).toHaveLength(list.length);
           got.forEach((one, i) => expect(one).toBe(list[i]));
         }

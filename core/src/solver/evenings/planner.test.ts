@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
   doneAt,
+  eveningsOf,
   planEvenings as planWith,
   planFaults,
   type DryingLag,
@@ -44,6 +45,27 @@ describe('drying through evenings and nights', () => {
           expect(doneAt(EVENINGS, start + later, work)).toBeGreaterThanOrEqual(doneAt(EVENINGS, start, work) - 1e-6);
         },
       ),
+    );
+  });
+});
+
+describe('a plan by evenings', () => {
+  test('each has what begins in it, and nothing else', () => {
+    const spans = fc.array(fc.tuple(fc.nat(60 * DAY), fc.nat(300)), { maxLength: 40 });
+    fc.assert(
+      fc.property(spans, (starts) => {
+        const placed = starts
+          .map(([startMin, minutes], i) => ({ id: String(i), startMin, endMin: startMin + minutes }))
+          .sort((a, b) => a.startMin - b.startMin);
+        const inside = EVENINGS.map((evening) => ({
+          evening,
+          placed: placed.filter(({ startMin }) => startMin >= evening.fromMin && startMin < evening.toMin),
+        }));
+        const found = eveningsOf({ placed, cleanings: [] }, EVENINGS);
+        expect(found.map(({ evening, placed: here }) => ({ evening, placed: here }))).toEqual(
+          inside.filter((one) => one.placed.length > 0),
+        );
+      }),
     );
   });
 });
