@@ -1,20 +1,10 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { addStep, clearTheBench, expect, go, make, openPiece, rows, saved, test } from './fixtures.js';
-
-// as a painter's own browser: bars that take room
-test.use({
-  launchOptions: {
-    executablePath: process.env['EVENINGTIDE_CHROMIUM'] ?? '/usr/bin/chromium',
-    ignoreDefaultArgs: ['--hide-scrollbars'],
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-  },
-});
+import { addStep, clearTheBench, expect, go, make, openPiece, openStep, saved, test } from './fixtures.js';
 
 const PHOTO = join(fileURLToPath(new URL('../demo/pictures/', import.meta.url)), '9c37bd82b2d3e318f8cbf16dbaeb1e76.jpg');
 const note = (page: Page) => page.getByRole('region', { name: 'Sequence' }).getByLabel('Note').first();
-const openStep = (page: Page, at: number) => rows(page).nth(at).locator('button[id^=step-]').click();
 
 test('photographs on their way come to the piece they were sent for, though another is opened meanwhile', async ({ bench: page }) => {
   await page.route('**/api/pictures', async (route) => {
@@ -136,53 +126,4 @@ test('zones of a step: all can be unticked, a zone that is pressed is the one th
   await all.check();
   await expect(all).toBeChecked();
   await page.keyboard.press('Escape');
-});
-
-const VIEWS = [
-  '/tonight',
-  '/pieces',
-  '/pieces/salt-van-14',
-  '/pieces/salt-van-14/wishes',
-  '/pieces/salt-van-14/film',
-  '/evenings',
-  '/shelf',
-  '/shelf?part=needs',
-  '/mixing',
-  '/mixing?part=cup',
-  '/log',
-  '/finishes',
-  '/deleted',
-  '/handbook',
-  '/workshop',
-];
-
-test('neither the page nor the rail scrolls away, in any view, at any width and size of text', async ({ bench: page, server }) => {
-  for (const size of ['100', '130'])
-    for (const width of [390, 1024, 1280]) {
-      await page.setViewportSize({ width, height: 800 });
-      await page.addInitScript((text) => {
-        localStorage.setItem(
-          'eveningtide.display',
-          JSON.stringify({ ...JSON.parse(localStorage.getItem('eveningtide.display') ?? '{}'), textPct: Number(text) }),
-        );
-      }, size);
-      for (const path of VIEWS) {
-        await page.goto(server.url + path);
-        await expect(page.locator('main').first()).toBeVisible();
-        if (path === '/pieces/salt-van-14') await openStep(page, 2);
-        for (let i = 0; i < 3; i++) await page.keyboard.press('Tab');
-        const over = await page.evaluate(() => {
-          const rail = document.querySelector('aside');
-          const page = document.documentElement;
-          const phone = matchMedia('(max-width: 40rem)').matches;
-          return [
-            page.scrollWidth - page.clientWidth,
-            page.scrollHeight - window.innerHeight,
-            // a bar below takes height; the border at the right takes none
-            phone || !rail ? 0 : rail.offsetHeight - rail.clientHeight,
-          ];
-        });
-        expect([path, width, size, ...over.map((px) => Math.max(0, px))]).toEqual([path, width, size, 0, 0, 0]);
-      }
-    }
 });

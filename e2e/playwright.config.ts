@@ -1,9 +1,16 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSER_FLAGS, installedChromium } from '../scripts/lib/browser.mjs';
 
-/** Each worker starts a server of its own (fixtures.ts), so tests do not see each other's data. */
+/** Rooms with tests that take long: begun first, so that the last to end is a short one. */
+const LONG = /(every-view|starting|evenings|to-the-log|jobs)\.spec\.ts$/;
+
+/** Each worker has a server of its own, on which each test finds the demo as it is at first (fixtures.ts): no test sees another's data. */
 export default defineConfig({
   testDir: '.',
-  testMatch: '**/*.spec.ts',
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'short', testMatch: '**/*.spec.ts', testIgnore: LONG },
+  ],
   workers: 2,
   fullyParallel: true,
   timeout: 240_000,
@@ -15,12 +22,15 @@ export default defineConfig({
   outputDir: '../test-results/traces',
   use: {
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // recording each test would take a third of the time
+    trace: process.env['CI'] ? 'on-first-retry' : 'retain-on-failure',
     // what cannot be pressed is told soon, not when the whole test is over
     actionTimeout: 30_000,
     launchOptions: {
-      executablePath: process.env['EVENINGTIDE_CHROMIUM'] ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      executablePath: process.env['EVENINGTIDE_CHROMIUM'] ?? installedChromium(),
+      // as in a painter's own browser, bars take room
+      ignoreDefaultArgs: ['--hide-scrollbars'],
+      args: BROWSER_FLAGS,
     },
   },
 });

@@ -134,7 +134,8 @@ test('on a phone the evening has the whole width, and what is pressed stays in r
   await page.goto(`${server.url}/tonight`);
   await expect(start(page)).toBeInViewport();
   const [step, button] = [await page.getByRole('region', { name: 'The step' }).boundingBox(), await start(page).boundingBox()];
-  expect(step!.width).toBeGreaterThan(380);
+  // all but the bar that scrolls
+  expect(step!.width).toBeGreaterThan(370);
   expect(Math.min(button!.width, button!.height)).toBeGreaterThanOrEqual(64);
   // nothing sticks out to the side
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);

@@ -178,19 +178,19 @@ test('killed at any moment of making or putting back a backup, nothing is lost a
   const without = await names(first.url);
   await first.stop();
   const backups = async (url: string) => (await (await fetch(`${url}/api/backups`)).json()) as { name: string }[];
+  let server = await startServer({ folder });
   for (const ms of MOMENTS_MS)
     for (const work of ['make', 'restore']) {
-      const server = await startServer({ folder });
       const kept = (await backups(server.url))[0]!.name;
       const path = work === 'make' ? '/api/backups' : `/api/backups/${kept}/restore`;
       void fetch(`${server.url}${path}`, { method: 'POST' }).catch(() => undefined);
       await waits(ms);
       await server.kill();
-      const again = await startServer({ folder });
-      expect([before.join(), without.join()]).toContain((await names(again.url)).join());
+      server = await startServer({ folder });
+      expect([before.join(), without.join()]).toContain((await names(server.url)).join());
       // whatever is listed as a backup can be put back
-      const newest = (await backups(again.url))[0]!.name;
-      expect((await fetch(`${again.url}/api/backups/${newest}/restore`, { method: 'POST' })).status).toBe(204);
-      await again.stop();
+      const newest = (await backups(server.url))[0]!.name;
+      expect((await fetch(`${server.url}/api/backups/${newest}/restore`, { method: 'POST' })).status).toBe(204);
     }
+  await server.stop();
 });

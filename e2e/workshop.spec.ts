@@ -66,32 +66,36 @@ test('units and dates are shown as wanted, everywhere, and SI is kept', async ({
   await expect(page.getByRole('link', { name: /^2026-1[12]-\d\d$/ })).toBeVisible();
 });
 
-test('a backup is made, everything is put back from it, and from a file', async ({ bench: page }) => {
-  await go(page, 'Workshop');
-  const backups = page.getByRole('region', { name: 'Backups' });
-  await backups.getByRole('button', { name: 'Make a backup now' }).click();
-  await expect(backups.getByRole('listitem')).toHaveCount(1);
-  const [download] = await Promise.all([page.waitForEvent('download'), backups.getByRole('link', { name: 'Save to a file' }).click()]);
-  expect(download.suggestedFilename()).toMatch(/^eveningtide-.*\.tar\.gz$/);
-  const file = readFileSync(await download.path());
+test.describe('on a server with no backup yet', () => {
+  test.use({ ownServer: true });
 
-  await go(page, 'Pieces');
-  await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
-  await expect(page.getByRole('link', { name: 'Quay wall casting' })).toHaveCount(0);
-  await go(page, 'Workshop');
-  await backups.getByRole('button', { name: 'Put back …' }).last().click();
-  await page.getByRole('button', { name: 'Put back', exact: true }).click();
-  await expect(page.getByText('Everything is back as the backup has it')).toBeVisible();
-  await go(page, 'Pieces');
-  await expect(page.getByRole('link', { name: 'Quay wall casting' })).toBeVisible();
+  test('a backup is made, everything is put back from it, and from a file', async ({ bench: page }) => {
+    await go(page, 'Workshop');
+    const backups = page.getByRole('region', { name: 'Backups' });
+    await backups.getByRole('button', { name: 'Make a backup now' }).click();
+    await expect(backups.getByRole('listitem')).toHaveCount(1);
+    const [download] = await Promise.all([page.waitForEvent('download'), backups.getByRole('link', { name: 'Save to a file' }).click()]);
+    expect(download.suggestedFilename()).toMatch(/^eveningtide-.*\.tar\.gz$/);
+    const file = readFileSync(await download.path());
 
-  await go(page, 'Workshop');
-  const give = (buffer: Buffer) =>
-    page.getByLabel('Backup file to put back').setInputFiles({ name: 'mine.tar.gz', mimeType: 'application/gzip', buffer });
-  await give(file.subarray(0, 2000));
-  await page.getByRole('button', { name: 'Put back', exact: true }).click();
-  await expect(page.getByText('Nothing was changed')).toBeVisible();
-  await give(file);
-  await page.getByRole('button', { name: 'Put back', exact: true }).click();
-  await expect(page.getByText('Everything is back as the backup has it').last()).toBeVisible();
+    await go(page, 'Pieces');
+    await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
+    await expect(page.getByRole('link', { name: 'Quay wall casting' })).toHaveCount(0);
+    await go(page, 'Workshop');
+    await backups.getByRole('button', { name: 'Put back …' }).last().click();
+    await page.getByRole('button', { name: 'Put back', exact: true }).click();
+    await expect(page.getByText('Everything is back as the backup has it')).toBeVisible();
+    await go(page, 'Pieces');
+    await expect(page.getByRole('link', { name: 'Quay wall casting' })).toBeVisible();
+
+    await go(page, 'Workshop');
+    const give = (buffer: Buffer) =>
+      page.getByLabel('Backup file to put back').setInputFiles({ name: 'mine.tar.gz', mimeType: 'application/gzip', buffer });
+    await give(file.subarray(0, 2000));
+    await page.getByRole('button', { name: 'Put back', exact: true }).click();
+    await expect(page.getByText('Nothing was changed')).toBeVisible();
+    await give(file);
+    await page.getByRole('button', { name: 'Put back', exact: true }).click();
+    await expect(page.getByText('Everything is back as the backup has it').last()).toBeVisible();
+  });
 });

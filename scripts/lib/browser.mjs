@@ -2,7 +2,12 @@
 import { existsSync } from 'node:fs';
 import { run, step, stop } from './run.mjs';
 
-const DEBIAN = '/usr/bin/chromium';
+/** Debian's packages of it, the better one first: the one without windows takes a third less time. */
+const PACKAGES = ['chromium-headless-shell', 'chromium'];
+
+/** Where the one that is installed is; undefined where none is. */
+export const installedChromium = () => PACKAGES.map((name) => `/usr/bin/${name}`).find((path) => existsSync(path));
+
 export const BROWSER_FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -17,18 +22,18 @@ export async function chromiumPath() {
     if (!existsSync(named)) stop(`EVENINGTIDE_CHROMIUM names ${named}, which does not exist.`);
     return named;
   }
-  if (existsSync(DEBIAN)) return DEBIAN;
+  const path = installedChromium();
+  if (path) return path;
   if (process.getuid?.() === 0) {
     await step('Installing Chromium (apt-get)', async () => {
-      await run('apt-get', ['update', '-qq'], { quiet: true });
-      await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
-        quiet: true,
-        env: { DEBIAN_FRONTEND: 'noninteractive' },
-      });
+      const apt = (...args) => run('apt-get', args, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
+      await apt('update', '-qq');
+      for (const name of PACKAGES) if (!installedChromium()) await apt('install', '-y', '-qq', '--no-install-recommends', name);
     });
-    if (existsSync(DEBIAN)) return DEBIAN;
+    const found = installedChromium();
+    if (found) return found;
   }
   return stop(
-    'The tests drive Chromium. Install it with `sudo apt-get install chromium`, or name one: EVENINGTIDE_CHROMIUM=/path/to/chromium npm test',
+    'The tests drive Chromium. Install it with `sudo apt-get install chromium-headless-shell`, or name one: EVENINGTIDE_CHROMIUM=/path/to/chromium npm test',
   );
 }

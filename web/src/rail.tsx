@@ -1,11 +1,15 @@
-import { BookOpen, Settings2 } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { BookOpen, Settings2, type LucideIcon } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { useBottlesQuery, usePiecesQuery } from './store/api.js';
 import { useLog } from './store/log.js';
 import { BenchClimate } from './workshop/bench-climate.js';
-import { usePlan } from './workers/outlook-context.js';
+import { inRail, type Path } from './views.js';
+import { useBenchNow, usePlan } from './workers/outlook-context.js';
 import { tonightOf } from '@eveningtide/core/tonight';
+
+const ICONS: Partial<Record<string, LucideIcon>> = { '/handbook': BookOpen, '/workshop': Settings2 } satisfies Partial<
+  Record<Path, LucideIcon>
+>;
 
 const entry =
   'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium max-[40rem]:h-12 max-[40rem]:gap-1.5 max-[40rem]:!pl-3';
@@ -16,17 +20,17 @@ export function Rail() {
   const { data: bottles } = useBottlesQuery();
   const log = useLog();
   const pieces = stored?.filter(({ piece }) => piece.archivedOn === null);
-  const { soFar: outlook, now } = usePlan();
+  const { soFar: outlook } = usePlan();
+  const now = useBenchNow();
   const tonight = outlook ? tonightOf(outlook, now.minute) : null;
-  const entries = [
-    { to: '/tonight', name: 'Tonight', count: tonight?.isTonight ? tonight.jobs.filter(({ state }) => state !== 'done').length : 0 },
-    { to: '/pieces', name: 'Pieces', count: pieces?.length ?? 0 },
-    { to: '/evenings', name: 'Evenings', count: outlook?.plan.eveningsUsed ?? 0 },
-    { to: '/shelf', name: 'Shelf', count: bottles?.length ?? 0 },
-    // what is to be mixed is told by the plan there; how many mixes are kept is another thing
-    { to: '/mixing', name: 'Mixing', count: null },
-    { to: '/log', name: 'Log', count: log?.length ?? 0 },
-  ];
+  // Mixing has none: what is to be mixed is told by the plan there, and how many mixes are kept is another thing
+  const counts: Partial<Record<string, number>> = {
+    '/tonight': tonight?.isTonight ? tonight.jobs.filter(({ state }) => state !== 'done').length : 0,
+    '/pieces': pieces?.length ?? 0,
+    '/evenings': outlook?.plan.eveningsUsed ?? 0,
+    '/shelf': bottles?.length ?? 0,
+    '/log': log?.length ?? 0,
+  } satisfies Partial<Record<Path, number>>;
   return (
     <aside className="no-print flex flex-col overflow-x-hidden overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3 max-[40rem]:flex-row max-[40rem]:overflow-x-auto max-[40rem]:overflow-y-hidden max-[40rem]:border-r-0 max-[40rem]:border-b max-[40rem]:p-0">
       <div className="flex items-center gap-2 px-3.5 pb-4 text-[1.0625rem] font-bold max-[40rem]:hidden">
@@ -34,7 +38,7 @@ export function Rail() {
         Eveningtide
       </div>
       <nav aria-label="Main" className="max-[40rem]:flex">
-        {entries.map(({ to, name, count }) => (
+        {inRail('work').map(({ path: to, name }) => (
           <NavLink
             key={to}
             to={to}
@@ -43,13 +47,14 @@ export function Rail() {
             }
           >
             {name}
-            {count !== null && <span className="figures ml-auto text-[0.8125rem] font-normal text-ink-2">{count}</span>}
+            {counts[to] !== undefined && <span className="figures ml-auto text-[0.8125rem] font-normal text-ink-2">{counts[to]}</span>}
           </NavLink>
         ))}
       </nav>
       <div className="mt-auto max-[40rem]:mt-0 max-[40rem]:flex">
-        <FootLink to="/handbook" name="Handbook" icon={<BookOpen size={16} aria-hidden="true" />} />
-        <FootLink to="/workshop" name="Workshop" icon={<Settings2 size={16} aria-hidden="true" />} />
+        {inRail('foot').map(({ path, name }) => (
+          <FootLink key={path} to={path} name={name} Icon={ICONS[path]} />
+        ))}
         <div className="max-[40rem]:hidden">
           <BenchClimate />
         </div>
@@ -58,7 +63,7 @@ export function Rail() {
   );
 }
 
-function FootLink({ to, name, icon }: { to: string; name: string; icon: ReactNode }) {
+function FootLink({ to, name, Icon }: { to: string; name: string; Icon: LucideIcon | undefined }) {
   return (
     <NavLink
       to={to}
@@ -66,7 +71,7 @@ function FootLink({ to, name, icon }: { to: string; name: string; icon: ReactNod
         `${entry} gap-2 !pl-3.5 ${isActive ? '-mr-px bg-page font-bold before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : 'hover:bg-ground'}`
       }
     >
-      {icon} {name}
+      {Icon && <Icon size={16} aria-hidden="true" />} {name}
     </NavLink>
   );
 }

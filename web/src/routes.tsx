@@ -1,8 +1,34 @@
+import type { ComponentType } from 'react';
 import { Navigate, createBrowserRouter } from 'react-router';
 import { Shell } from './shell.js';
 import { ViewTrouble } from './view-trouble.js';
+import { VIEWS, type Path } from './views.js';
 
 /** A view is fetched when it is first opened. */
+const CODE: Record<Path, () => Promise<ComponentType>> = {
+  '/tonight': async () => (await import('./tonight/tonight-view.js')).TonightView,
+  '/pieces': async () => (await import('./pieces/pieces-view.js')).PiecesView,
+  '/pieces/:pieceId': async () => (await import('./pieces/piece-view.js')).PieceView,
+  '/pieces/:pieceId/wishes': async () => (await import('./wishes/wishes-view.js')).WishesView,
+  '/pieces/:pieceId/film': async () => (await import('./film/film-view.js')).FilmView,
+  '/pieces/:pieceId/card': async () => (await import('./pieces/piece-card.js')).PieceCard,
+  '/evenings': async () => (await import('./evenings/evenings-view.js')).EveningsView,
+  '/shelf': async () => (await import('./shelf/shelf-view.js')).ShelfView,
+  '/mixing': async () => (await import('./mixing/mixing-view.js')).MixingView,
+  '/finishes': async () => (await import('./finishes/finishes-view.js')).FinishesView,
+  '/finishes/compare': async () => (await import('./finishes/compare-view.js')).CompareView,
+  '/log': async () => (await import('./log/log-view.js')).LogView,
+  '/deleted': async () => (await import('./pieces/deleted-view.js')).DeletedView,
+  '/handbook': async () => (await import('./handbook/handbook-view.js')).HandbookView,
+  '/handbook/rules/:ruleId': async () => (await import('./handbook/rule-page.js')).RulePage,
+  '/handbook/materials/:materialId': async () => (await import('./handbook/material-page.js')).MaterialPage,
+  '/workshop': async () => (await import('./workshop/workshop-view.js')).WorkshopView,
+};
+
+const notFound = async (): Promise<ComponentType> => (await import('./not-found.js')).NotFound;
+
+const routeOf = (path: string, code: () => Promise<ComponentType>) => ({ path, lazy: async () => ({ Component: await code() }) });
+
 export const router = createBrowserRouter([
   {
     element: <Shell />,
@@ -13,27 +39,8 @@ export const router = createBrowserRouter([
         errorElement: <ViewTrouble />,
         children: [
           { index: true, element: <Navigate to="/pieces" replace /> },
-          { path: 'tonight', lazy: async () => ({ Component: (await import('./tonight/tonight-view.js')).TonightView }) },
-          { path: 'pieces', lazy: async () => ({ Component: (await import('./pieces/pieces-view.js')).PiecesView }) },
-          { path: 'pieces/:pieceId', lazy: async () => ({ Component: (await import('./pieces/piece-view.js')).PieceView }) },
-          { path: 'pieces/:pieceId/wishes', lazy: async () => ({ Component: (await import('./wishes/wishes-view.js')).WishesView }) },
-          { path: 'evenings', lazy: async () => ({ Component: (await import('./evenings/evenings-view.js')).EveningsView }) },
-          { path: 'pieces/:pieceId/card', lazy: async () => ({ Component: (await import('./pieces/piece-card.js')).PieceCard }) },
-          { path: 'shelf', lazy: async () => ({ Component: (await import('./shelf/shelf-view.js')).ShelfView }) },
-          { path: 'mixing', lazy: async () => ({ Component: (await import('./mixing/mixing-view.js')).MixingView }) },
-          { path: 'pieces/:pieceId/film', lazy: async () => ({ Component: (await import('./film/film-view.js')).FilmView }) },
-          { path: 'log', lazy: async () => ({ Component: (await import('./log/log-view.js')).LogView }) },
-          { path: 'finishes', lazy: async () => ({ Component: (await import('./finishes/finishes-view.js')).FinishesView }) },
-          { path: 'finishes/compare', lazy: async () => ({ Component: (await import('./finishes/compare-view.js')).CompareView }) },
-          { path: 'handbook', lazy: async () => ({ Component: (await import('./handbook/handbook-view.js')).HandbookView }) },
-          { path: 'handbook/rules/:ruleId', lazy: async () => ({ Component: (await import('./handbook/rule-page.js')).RulePage }) },
-          {
-            path: 'handbook/materials/:materialId',
-            lazy: async () => ({ Component: (await import('./handbook/material-page.js')).MaterialPage }),
-          },
-          { path: 'deleted', lazy: async () => ({ Component: (await import('./pieces/deleted-view.js')).DeletedView }) },
-          { path: 'workshop', lazy: async () => ({ Component: (await import('./workshop/workshop-view.js')).WorkshopView }) },
-          { path: '*', lazy: async () => ({ Component: (await import('./not-found.js')).NotFound }) },
+          ...VIEWS.map(({ path }) => routeOf(path, CODE[path])),
+          routeOf('*', notFound),
         ],
       },
     ],

@@ -90,16 +90,19 @@ describe('as done', () => {
         expect(differences).toHaveLength(first.steps.length - piece.steps.length);
         const finish = finishOf(piece, CATALOGUE, { version: 1, savedOn: MONDAY, note: '' });
         const target = vanWith('next', []);
-        const { steps, groups } = applyFinish(finish, target, {
+        const { steps, groups, adapted } = applyFinish(finish, target, {
           supplies: CATALOGUE,
           schools: USUAL_SCHOOLS,
           air: { tempC: 20, rhPct: 50 },
           today: MONDAY,
         });
         const kept = steps.filter(({ id }) => piece.steps.some((one) => one.id === id));
-        expect(kept.map(({ technique, material }) => [technique, material])).toEqual(
-          piece.steps.map(({ technique, material }) => [technique, material]),
+        expect(kept.map(({ id }) => id)).toEqual(piece.steps.map(({ id }) => id));
+        // what would go wrong is changed, and each change is told
+        const changed = kept.filter(
+          ({ technique, material }, i) => technique !== piece.steps[i]!.technique || material !== piece.steps[i]!.material,
         );
+        expect(changed.length).toBeLessThanOrEqual(adapted.filter(({ kind }) => kind === 'added').length);
         const { plan, pieces } = planPieces({
           pieces: [{ ...target, steps, groups }],
           workshop: everyEvening(),

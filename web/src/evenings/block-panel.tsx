@@ -8,7 +8,8 @@ import type { Binding } from '@eveningtide/core/solver';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
 import type { LaneBlock } from './evening-lanes.js';
 import { usePinning } from './use-pinning.js';
@@ -30,7 +31,7 @@ export function BlockPanel({ block }: { block: LaneBlock }) {
         eveningsService().why(of, block.id),
     [block.id],
   );
-  const { answer: binding, working } = useAnswer(given, ask);
+  const { answer: binding, working } = useAsked(given, ask);
   if (!outlook) return null;
   const { pieceId, stepIndex, sitting } = operationOf(block.id);
   const step = outlook.pieces.find((one) => one.pieceId === pieceId)?.steps[stepIndex];

@@ -5,7 +5,8 @@ import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useKeepPlanning } from './use-keep-planning.js';
 import { useStepWords } from './step-words.js';
@@ -27,7 +28,7 @@ export function SurePart() {
   const { given, outlook } = usePlan();
   const days = useDays();
   const words = useStepWords();
-  const { answer, working, error } = useAnswer(given, chancesOf);
+  const { answer, working, error } = useAsked(given, chancesOf);
   if (!outlook || !given) return <Loading what="the plan" />;
   if (error !== null)
     return (
@@ -89,7 +90,7 @@ function SafeSide() {
   const days = useDays();
   const keep = useKeepPlanning();
   const [asked, setAsked] = useState(false);
-  const { answer: safe, working } = useAnswer(given, asked ? safeOf : null);
+  const { answer: safe, working } = useAsked(given, asked ? safeOf : null);
   if (!given || !outlook) return null;
   if (!asked)
     return (

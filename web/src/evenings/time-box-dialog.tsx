@@ -9,7 +9,8 @@ import { Dialog } from '../ui/dialog.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { Loading } from '../ui/states.js';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useStepWords } from './step-words.js';
 
@@ -22,7 +23,7 @@ export function TimeBoxDialog({ onClose }: { onClose: () => void }) {
   const [minutes, setMinutes] = useState(USUAL_MIN);
   const [pieceId, setPieceId] = useState(ALL);
   const ask = useMemo(() => (of: Given) => eveningsService().box(of, minutes, pieceId === ALL ? null : pieceId), [minutes, pieceId]);
-  const { answer, working, error } = useAnswer(given, ask);
+  const { answer, working, error } = useAsked(given, ask);
   const open = given?.pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0) ?? [];
   return (
     <Dialog

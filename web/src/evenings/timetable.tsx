@@ -6,9 +6,10 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef, type RefObject } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { useAppSelector } from '../store/store.js';
 import { NearView } from '../ui/near-view.js';
 import { useDays } from '../ui/days.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow, useOnHand, usePlan } from '../workers/outlook-context.js';
 import { Drying } from './drying.js';
 import { staggered, stripsPath, timelineOf, type Timeline } from './timeline.js';
 
@@ -26,9 +27,6 @@ const LETTER_PX = 7.5;
 const FIRST_LANES = 12;
 /** Show the evenings of the plan, and at least so many. */
 const LEAST_EVENINGS = 4;
-
-/** Labels are as wide as the text size makes them. */
-const textScale = (): number => parseFloat(getComputedStyle(document.documentElement).fontSize) / 16;
 
 interface Block {
   id: string;
@@ -53,8 +51,12 @@ function shownEvenings(outlook: Outlook): Interval[] {
 
 /** Light evenings, dark nights, a lane for each piece; a block leads to its step. */
 export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: number }) {
-  const { outlook, now, supplies } = usePlan();
+  const { outlook } = usePlan();
+  const { supplies } = useOnHand();
+  const now = useBenchNow();
   const days = useDays();
+  // labels are as wide as the text size makes them
+  const textPct = useAppSelector((state) => state.display.textPct);
   const [search] = useSearchParams();
   const marked = useRef<HTMLAnchorElement>(null);
   const target = search.get('step');
@@ -67,7 +69,7 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
 
   const placedOf = Map.groupBy(outlook.plan.placed, ({ id }) => operationOf(id).pieceId);
   const owns = new Map(outlook.pieces.map((own) => [own.pieceId, own]));
-  const letterPx = LETTER_PX * textScale();
+  const letterPx = (LETTER_PX * textPct) / 100;
 
   const blocksOf = (pieceId: string): Block[] => {
     const own = owns.get(pieceId);

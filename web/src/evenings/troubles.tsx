@@ -3,7 +3,7 @@ import type { Wish } from '@eveningtide/core/solver';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
-import { eveningsService } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useStepWords } from './step-words.js';
 

@@ -2,7 +2,8 @@ import { type Given } from '@eveningtide/core/schedule';
 import { clockOf, type Interval } from '@eveningtide/core/units';
 import type { Moved } from '@eveningtide/core/solver';
 import { useMemo, useState } from 'react';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useStepWords } from './step-words.js';
 import { STEP_MIN, usePinning } from './use-pinning.js';
@@ -32,7 +33,7 @@ export function useMoving(evening: Interval | null): Moving {
     () => (heldId !== null && evening ? (now: Given) => eveningsService().places(now, heldId, evening, STEP_MIN) : null),
     [heldId, evening],
   );
-  const { answer, working } = useAnswer(given, ask);
+  const { answer, working } = useAsked(given, ask);
   const places = heldId === null || working ? null : answer;
 
   const pickUp = (id: string, startMin: number): void => {

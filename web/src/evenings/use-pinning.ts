@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { useLazyPiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { useDays } from '../ui/days.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
-import { eveningsService } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useStepWords } from './step-words.js';
 import { useWritePlanning } from './use-keep-planning.js';

@@ -10,7 +10,8 @@ import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 
@@ -98,7 +99,7 @@ const MOST_PAIRS = 4;
 /** Pieces that go well together on the bench. */
 function Pairs() {
   const { given } = usePlan();
-  const { answer: pairs, working } = useAnswer(given, pairingsOf);
+  const { answer: pairs, working } = useAsked(given, pairingsOf);
   if (!given) return null;
   const name = (id: string): string => given.pieces.find((piece) => piece.id === id)?.name ?? id;
   return (
@@ -136,7 +137,7 @@ function Splits() {
   const { data: stored } = usePiecesQuery();
   const [save] = useSavePieceMutation();
   const [remove] = useDeletePieceMutation();
-  const { answer: proposals, working } = useAnswer(given, splitsOf);
+  const { answer: proposals, working } = useAsked(given, splitsOf);
   if (!given || !outlook) return null;
   const split = async (pieceId: string) => {
     const one = stored?.find(({ piece }) => piece.id === pieceId);

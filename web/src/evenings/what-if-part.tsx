@@ -16,8 +16,9 @@ import { useDays } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
 import { Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
+import { useOnHand, usePlan } from '../workers/outlook-context.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 interface Answers {
@@ -81,7 +82,7 @@ export function WhatIfPart() {
   const open = given ? openPieces(given) : [];
   const [without, setWithout] = useState<string | null>(null);
   const ask = useMemo(() => (of: Given) => askAll(of, without), [without]);
-  const { answer, working, error } = useAnswer(given, ask);
+  const { answer, working, error } = useAsked(given, ask);
   if (!outlook || !given) return <Loading what="the plan" />;
   if (error !== null)
     return (
@@ -176,7 +177,8 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
 
 /** What can be done from here: the evening added, the coats dried with the dryer, careful times from now on. */
 function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternative }) {
-  const { outlook, supplies } = usePlan();
+  const { outlook } = usePlan();
+  const { supplies } = useOnHand();
   const days = useDays();
   const { data: stored } = useWorkshopQuery();
   const { data: pieces } = usePiecesQuery();

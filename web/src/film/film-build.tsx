@@ -7,14 +7,14 @@ import { Link } from 'react-router';
 import { plannedBuilds } from '../pieces/look.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useOnHand } from '../workers/outlook-context.js';
 import { FilmChart, type ChartRow } from './film-chart.js';
 
 const um = (value: number | null): string => (value === null ? '–' : formatNumber(value, 0));
 
 /** How film builds up step by step on a zone, what that leaves of its groove, and what it would be on the prototype. */
 export function FilmBuild({ piece }: { piece: Piece }) {
-  const { supplies, mixes } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const builds = useMemo(() => plannedBuilds(piece, supplies), [piece, supplies]);
   const zones = piece.zones.filter(({ keepClean }) => keepClean === null);
   // the zone that lost most is the one to look at first

@@ -3,33 +3,7 @@ import { useNavigate } from 'react-router';
 import { usePiecesQuery } from '../store/api.js';
 import { TEXT_SIZES, displayActions } from '../store/display.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
-
-const VIEWS = [
-  { to: '/tonight', name: 'Tonight' },
-  { to: '/pieces', name: 'Pieces' },
-  { to: '/evenings', name: 'Evenings' },
-  { to: '/evenings?part=one', name: 'Evenings: one evening' },
-  { to: '/evenings?part=sure', name: 'Evenings: how sure' },
-  { to: '/evenings?part=if', name: 'Evenings: what if' },
-  { to: '/evenings?part=waiting', name: 'Evenings: waiting, batches in two' },
-  { to: '/shelf', name: 'Shelf' },
-  { to: '/shelf?part=needs', name: 'Shelf: what runs out, shopping' },
-  { to: '/shelf?part=count', name: 'Shelf: count the stock' },
-  { to: '/shelf?part=sealants', name: 'Shelf: sealants compared' },
-  { to: '/mixing', name: 'Mixing: what to mix' },
-  { to: '/mixing?part=cup', name: 'Mixing: a cup' },
-  { to: '/mixing?part=ladder', name: 'Mixing: tone ladder' },
-  { to: '/mixing?part=find', name: 'Mixing: find a recipe' },
-  { to: '/mixing?part=kept', name: 'Mixing: kept mixes' },
-  { to: '/finishes', name: 'Finishes' },
-  { to: '/log', name: 'Log' },
-  { to: '/deleted', name: 'Recently deleted' },
-  { to: '/handbook', name: 'Handbook: rules' },
-  { to: '/handbook?part=effects', name: 'Handbook: effects' },
-  { to: '/handbook?part=techniques', name: 'Handbook: techniques' },
-  { to: '/handbook?part=materials', name: 'Handbook: materials' },
-  { to: '/workshop', name: 'Workshop' },
-];
+import { listedForPiece, listedViews } from '../views.js';
 
 interface Entry {
   group: string;
@@ -47,11 +21,8 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
     void navigate(to);
   };
   const entries: Entry[] = [
-    ...VIEWS.map(({ to, name }) => ({ group: 'Go to', name, run: go(to) })),
-    ...(pieces ?? []).map(({ piece }) => ({ group: 'Open a piece', name: piece.name, run: go(`/pieces/${piece.id}`) })),
-    ...(pieces ?? []).map(({ piece }) => ({ group: 'Wishes', name: `Wishes for ${piece.name}`, run: go(`/pieces/${piece.id}/wishes`) })),
-    ...(pieces ?? []).map(({ piece }) => ({ group: 'Film', name: `Film build of ${piece.name}`, run: go(`/pieces/${piece.id}/film`) })),
-    ...(pieces ?? []).map(({ piece }) => ({ group: 'Print', name: `Card of ${piece.name}`, run: go(`/pieces/${piece.id}/card`) })),
+    ...listedViews().map(({ to, name }) => ({ group: 'Go to', name, run: go(to) })),
+    ...(pieces ?? []).flatMap(({ piece }) => listedForPiece(piece).map(({ group, to, name }) => ({ group, name, run: go(to) }))),
     { group: 'Do', name: 'New piece', run: go('/pieces?new') },
     { group: 'Do', name: 'Add a bottle', run: go('/shelf') },
     {

@@ -1,3 +1,7 @@
+import { viewsByDigit } from '../views.js';
+
+const digits = viewsByDigit();
+
 /** Every key of the app, for the list that `?` opens. */
 export const KEYS: readonly { where: string; keys: readonly { press: string; does: string }[] }[] = [
   {
@@ -6,7 +10,7 @@ export const KEYS: readonly { where: string; keys: readonly { press: string; doe
       { press: 'Control K', does: 'command box: go anywhere, do anything' },
       { press: '?', does: 'this list' },
       { press: '/', does: 'to the search of the view' },
-      { press: 'Alt 1 … 5', does: 'Tonight, Pieces, Evenings, Shelf, Workshop' },
+      { press: `Alt 1 … ${String(digits.length)}`, does: digits.map(({ name }) => name).join(', ') },
       { press: 'Escape', does: 'closes what is open' },
     ],
   },

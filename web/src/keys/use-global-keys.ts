@@ -1,8 +1,7 @@
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useAppSelector } from '../store/store.js';
-
-const VIEWS = ['/tonight', '/pieces', '/evenings', '/shelf', '/workshop'];
+import { viewOfDigit } from '../views.js';
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
@@ -13,9 +12,9 @@ export function useGlobalKeys({ onCommands, onKeys }: { onCommands: () => void; 
   const singleKeys = useAppSelector((state) => state.display.singleKeys);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
+      const led = event.altKey && !event.ctrlKey ? viewOfDigit(Number(/^Digit(\d)$/.exec(event.code)?.[1] ?? NaN)) : null;
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') onCommands();
-      else if (event.altKey && !event.ctrlKey && /^Digit[1-5]$/.test(event.code))
-        void navigate(VIEWS[Number(event.code.slice(-1)) - 1] ?? '/');
+      else if (led) void navigate(led.path);
       else if (singleKeys && !event.ctrlKey && !event.metaKey && !event.altKey && !isTyping(event.target)) {
         if (event.key === '?') onKeys();
         else if (event.key === '/') {

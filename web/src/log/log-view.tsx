@@ -10,7 +10,7 @@ import { download } from '../ui/download.js';
 import { PartTabs } from '../ui/part-tabs.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { usePlan, useSupplies } from '../workers/outlook-context.js';
+import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { EntriesPart } from './entries-part.js';
 import { HistoryPart } from './history-part.js';
 import { useDossier } from './use-dossier.js';
@@ -26,7 +26,7 @@ export function LogView() {
   const { data: stored, isError, refetch } = usePiecesQuery();
   const [search, setSearch] = useSearchParams();
   const supplies = useSupplies();
-  const { now } = usePlan();
+  const now = useBenchNow();
   const dossier = useDossier();
   const [isRepeating, setRepeating] = useState(false);
   if (isError && !stored)

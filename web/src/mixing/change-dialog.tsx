@@ -19,7 +19,7 @@ import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow } from '../workers/outlook-context.js';
 import { useBench } from './use-bench.js';
 import { Delta } from './delta.js';
 import { isPaint } from './words.js';
@@ -38,7 +38,7 @@ const MOST_SHOWN = 5;
 /** “A little darker”: what to add of which bottle, and the change written down. */
 export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: StoredMix; onClose: () => void }) {
   const { supplies, measured } = useBench();
-  const { now } = usePlan();
+  const now = useBenchNow();
   const shown = useShown();
   const [save, { isLoading }] = useSaveMixMutation();
   const [wish, setWish] = useState<Wish>('darker');

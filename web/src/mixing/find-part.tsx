@@ -7,15 +7,22 @@ import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Empty } from '../ui/states.js';
-import { usePlan } from '../workers/outlook-context.js';
-import { useFinder } from '../workers/use-finder.js';
+import { useOnHand } from '../workers/outlook-context.js';
+import type { FindQuestion } from '../workers/finder.worker.js';
+import { finderService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { Delta } from './delta.js';
 import { TargetField, type Target } from './target-field.js';
 import { isPaint } from './words.js';
 
+/** So long nothing may change before the search begins: a colour is dragged about. */
+const STILL_MS = 150;
+
+const find = (question: FindQuestion) => finderService().find(question);
+
 /** Two or three bottles in small whole parts that come nearest to a colour. */
 export function FindPart() {
-  const { shelf, supplies, mixes } = usePlan();
+  const { shelf, supplies, mixes } = useOnHand();
   const [search] = useSearchParams();
   const asked = search.get('mix');
   const [target, setTarget] = useState<Target>(() => {
@@ -36,7 +43,7 @@ export function FindPart() {
         : null,
     [shelf, target, bottles, three],
   );
-  const { found, working, error } = useFinder(question);
+  const { answer: found, working, error } = useAsked(question, find, { stillMs: STILL_MS });
   const wanted = hexOfLab(target.lab);
   return (
     <div className="grid items-start gap-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
@@ -80,7 +87,7 @@ export function FindPart() {
 }
 
 function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; from: string }) {
-  const { supplies } = usePlan();
+  const { supplies } = useOnHand();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { predicted, de00, bottles } = recipe;

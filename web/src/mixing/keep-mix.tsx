@@ -7,12 +7,12 @@ import { useAppDispatch } from '../store/store.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 import { Button } from '../ui/button.js';
 import { TextField } from '../ui/text-field.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow } from '../workers/outlook-context.js';
 
 /** Keeps what is in the cup: as a recipe, or as a cup that was made, with what really went in. */
 export function KeepMix({ cup, totalMl, volumesMl }: { cup: CupState; totalMl: number; volumesMl: readonly number[] }) {
   const dispatch = useAppDispatch();
-  const { now } = usePlan();
+  const now = useBenchNow();
   const { data: stored = [] } = useMixesQuery();
   const [save, { isLoading }] = useSaveMixMutation();
   const [remove] = useDeleteMixMutation();

@@ -2,12 +2,12 @@ import { DROPS_PER_ML, USUAL_INSTRUMENTS, measuredOf, type MixComponent } from '
 import { DEFAULT_WORKSHOP, type Measuring } from '@eveningtide/core/schedule';
 import { useMemo } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useOnHand } from '../workers/outlook-context.js';
 
 /** What there is to measure with, and the droppers of the things in a mix. */
 export function useBench() {
   const { data } = useWorkshopQuery();
-  const { supplies, mixes } = usePlan();
+  const { supplies, mixes } = useOnHand();
   return useMemo(() => {
     const measuring: Measuring = data?.workshop.measuring ?? { ...DEFAULT_WORKSHOP.measuring, ...USUAL_INSTRUMENTS };
     const droppers = data?.workshop.dropsPerMl ?? DROPS_PER_ML;

@@ -7,7 +7,7 @@ import { ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
 import { useId } from 'react';
 import { Swatch } from '../ui/swatch.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useOnHand } from '../workers/outlook-context.js';
 
 const BOTTLE = 'bottle:';
 const KIND = 'kind:';
@@ -16,7 +16,7 @@ const MIX = 'mix:';
 /** What the technique is done with: own bottles first, then the kinds of the catalogue. */
 export function MaterialField({ step, onChange }: { step: Step; onChange: (patch: Partial<Step>) => void }) {
   const id = useId();
-  const { supplies, mixes } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const { roles } = techniqueById(step.technique);
   const { bottles } = supplies;
   const fitting = bottles.filter((bottle) => roles.includes(supplies.material(bottle.material).role));

@@ -14,7 +14,7 @@ import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
-import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { useOnHand, usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
 import { mixWords } from './mix-words.js';
@@ -106,7 +106,8 @@ function Card({ piece }: { piece: Piece }) {
 }
 
 function StepTable({ piece }: { piece: Piece }) {
-  const { outlook, supplies, mixes } = usePlan();
+  const { outlook } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const own = usePieceOutlook(piece.id);
   const cups = useCountedCups();
   const { data: workshop } = useWorkshopQuery();

@@ -8,7 +8,7 @@ import { toast } from 'sonner';
 import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow } from '../workers/outlook-context.js';
 import { toldFailure } from '../ui/told.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));
@@ -19,7 +19,7 @@ const WeighPieceDialog = lazy(async () => ({ default: (await import('./weigh-pie
 export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
-  const { now } = usePlan();
+  const now = useBenchNow();
   const [save] = useSavePieceMutation();
   const edited = useAppSelector((state) => state.editor.piece);
   // the piece on the bench is changed where it lies, so that undo knows of it

@@ -12,12 +12,13 @@ import { useDays } from '../ui/days.js';
 import { Heading, Panel, Row } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
-import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { useOnHand, usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { countWords, solventWords } from './words.js';
 
 /** What the open step means in minutes, millilitres and cautions. */
 export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string; onAddAfter: (stepId: string) => void }) {
-  const { soFar: outlook, supplies, mixes } = usePlan();
+  const { soFar: outlook } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const days = useDays();
   const shown = useShown();
   const own = usePieceOutlook(piece.id);

@@ -8,7 +8,7 @@ import { useMemo, type KeyboardEvent, type ReactNode } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Swatch } from '../ui/swatch.js';
-import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { useOnHand, usePieceOutlook } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
@@ -103,7 +103,7 @@ function StepLine({
   onOpen,
   onKeyDown,
 }: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open' | 'onOpen'> & { onKeyDown: (event: KeyboardEvent) => void }) {
-  const { supplies, mixes } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
   const paint = stepPaint(step, supplies, mixes);

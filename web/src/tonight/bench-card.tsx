@@ -15,7 +15,7 @@ import { zoneWords } from '../pieces/zone-words.js';
 import { Swatch } from '../ui/swatch.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
-import { usePlan, useSupplies } from '../workers/outlook-context.js';
+import { useOnHand, usePlan, useSupplies } from '../workers/outlook-context.js';
 
 /** The evening on one page: what to do in order, what to leave alone, what to mind. Readable without the screen. */
 export function BenchCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
@@ -85,7 +85,7 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
 }
 
 function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | undefined; originDate: string; cup: CountedCup | null }) {
-  const { supplies, mixes } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const days = useDays();
   const shown = useShown();
   const { data: workshop } = useWorkshopQuery();

@@ -6,14 +6,15 @@ import { ShieldAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
 import { useDays } from '../ui/days.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useOnHand, usePlan } from '../workers/outlook-context.js';
 
 /** Under this it is only a trace; said as such (our number). */
 const TRACE_PCT = 1;
 
 /** What to mind in an evening, from the materials that are used in it, and what that leaves in the room's air at least. */
 export function CautionCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
-  const { soFar: outlook, supplies, mixes } = usePlan();
+  const { soFar: outlook } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const { data } = useWorkshopQuery();
   const days = useDays();
   const workshop = data?.workshop;

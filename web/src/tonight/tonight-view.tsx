@@ -3,7 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { usePiecesQuery } from '../store/api.js';
 import { useLog } from '../store/log.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow, usePlan } from '../workers/outlook-context.js';
 import { BenchCard } from './bench-card.js';
 import { PrintButton } from './bench-head.js';
 import { CautionCard } from './caution-card.js';
@@ -11,7 +11,8 @@ import { BenchScreen } from './bench-screen.js';
 
 /** The evening step by step, readable from a metre and worked with a knuckle; printed, the bench card. */
 export function TonightView() {
-  const { soFar: outlook, now } = usePlan();
+  const { soFar: outlook } = usePlan();
+  const now = useBenchNow();
   const { data: stored, isError, refetch } = usePiecesQuery();
   const log = useLog();
   const [search] = useSearchParams();

@@ -11,7 +11,7 @@ import { useBenchAir } from '../store/air.js';
 import { useLog, useWriteLog } from '../store/log.js';
 import { useShown } from '../ui/shown.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useOnHand, usePlan } from '../workers/outlook-context.js';
 import { benchMoment, benchOffsetMin } from '../store/bench-clock.js';
 
 export interface Work {
@@ -40,7 +40,8 @@ const notBefore = (startedAt: string): string => {
 
 /** What the painter does at the bench, written to the log. */
 export function useWork(): Work {
-  const { soFar: outlook, given, supplies, mixes } = usePlan();
+  const { soFar: outlook, given } = usePlan();
+  const { supplies, mixes } = useOnHand();
   const { data: stored } = useWorkshopQuery();
   const air = useBenchAir();
   const log = useLog() ?? [];

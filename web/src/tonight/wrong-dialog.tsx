@@ -5,8 +5,9 @@ import type { Job } from '@eveningtide/core/tonight';
 import { formatMinutes } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
 import { Dialog } from '../ui/dialog.js';
-import { eveningsService, useAnswer } from '../workers/evenings-service.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { eveningsService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
+import { useOnHand, usePlan } from '../workers/outlook-context.js';
 import type { Work } from './use-work.js';
 import { benchMinute } from '../store/bench-clock.js';
 
@@ -37,7 +38,7 @@ interface WrongDialogProps {
 
 /** What went wrong, and what still helps: asked and answered in large words. */
 export function WrongDialog({ job, entry, pieceName, bench, onClose }: WrongDialogProps) {
-  const { supplies } = usePlan();
+  const { supplies } = useOnHand();
   const [trouble, setTrouble] = useState<Trouble | null>(null);
   const found = troublesOf(job.step, job.step.material === null ? null : supplies.material(job.step.material));
   const take = (remedy: Judged | null): void => {
@@ -85,7 +86,7 @@ function Remedies({ job, trouble, onTake }: { job: Job; trouble: Trouble; onTake
       eveningsService().advice({ ...now, nowMin: benchMinute(undefined, now.originDate) }, pieceId, step.id, trouble.id),
     [pieceId, step.id, trouble.id],
   );
-  const { answer, error } = useAnswer(given, ask);
+  const { answer, error } = useAsked(given, ask);
   if (error !== null)
     return (
       <p role="alert" className="text-lg text-brick">

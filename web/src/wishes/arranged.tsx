@@ -14,13 +14,15 @@ import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Swatch } from '../ui/swatch.js';
 import type { SentProblem } from '../workers/arrange.worker.js';
-import { usePlan, useSupplies } from '../workers/outlook-context.js';
-import { useArrangement } from '../workers/use-arrangement.js';
+import { useBenchNow, useOnHand, useSupplies } from '../workers/outlook-context.js';
+import { arrangeService } from '../workers/threads.js';
+import { useAsked } from '../workers/use-asked.js';
 import { CollisionBox } from './collision-box.js';
 import { toldWithUndo } from '../ui/told.js';
 
 function useProblem(piece: Piece): SentProblem | null {
-  const { shelf, now } = usePlan();
+  const { shelf } = useOnHand();
+  const now = useBenchNow();
   const { data } = useWorkshopQuery();
   return useMemo(() => {
     const intent = piece.intent ?? NO_INTENT;
@@ -39,12 +41,14 @@ function useProblem(piece: Piece): SentProblem | null {
   }, [piece, shelf, data, now.date]);
 }
 
+const arrange = (problem: SentProblem) => arrangeService().arrange(problem);
+
 /** The order that comes of the wishes, a line of reason for every decision, and a button to take it. */
 export function Arranged({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const problem = useProblem(piece);
-  const { arrangement, error, working } = useArrangement(problem);
+  const { answer: arrangement, error, working } = useAsked(problem, arrange, { showsOlder: true });
   const isTaken = arrangement?.steps ? sameSteps(arrangement.steps, piece.steps) : false;
   const take = () => {
     if (!arrangement?.steps) return;

@@ -42,6 +42,10 @@ describe('a list told by its changes', () => {
     expect(sender.changedIn([a, c])).toEqual([]);
     receiver.keep(sender.changedIn([b]));
     expect(receiver.take(sender.deltaTo([c, b, a]))).toEqual([c, b, a]);
+    // and also where the order is the same as before
+    const other = { ...b, n: 2 };
+    receiver.keep(sender.changedIn([other]));
+    expect(receiver.take(sender.deltaTo([c, other, a]))).toEqual([c, other, a]);
   });
 
   test('whatever is added, changed, moved or taken out, it arrives the same, and what did not change is the same object', () => {

@@ -38,15 +38,19 @@ export function* partsOf<T>({ order, changed }: Delta<T>, most: number): Generat
 /** Puts a list together again from what came; what did not change is the same object as before. */
 export class Receiver<T> {
   private known = new Map<string, T>();
+  private order: readonly string[] = [];
   private list: T[] = [];
+  /** Something has come since the list was put together. */
+  private isBehind = false;
 
   constructor(private readonly idOf: (one: T) => string) {}
 
   take({ order, changed }: Delta<T>): T[] {
-    if (order === null && changed.length === 0) return this.list;
     this.keep(changed);
-    const ids = order ?? this.list.map((one) => this.idOf(one));
-    this.list = ids.flatMap((id) => this.known.get(id) ?? []);
+    if (order === null && !this.isBehind) return this.list;
+    this.order = order ?? this.order;
+    this.list = this.those(this.order);
+    this.isBehind = false;
     if (order) this.known = new Map(this.list.map((one) => [this.idOf(one), one]));
     return this.list;
   }
@@ -54,6 +58,7 @@ export class Receiver<T> {
   /** Takes some of a list whose order is still to come. */
   keep(changed: readonly T[]): void {
     for (const one of changed) this.known.set(this.idOf(one), one);
+    this.isBehind ||= changed.length > 0;
   }
 
   /** Of what has come, those. */

@@ -11,32 +11,34 @@ import { useLog } from '../store/log.js';
 import { localNow } from '../ui/days.js';
 import { useOutlook, type Told } from './use-outlook.js';
 
-interface OutlookState extends Told {
+interface PlanState extends Told {
   /** What the outlook is made from; null until it is known. */
   given: Given | null;
-  now: { date: string; minute: number };
+}
+
+/** The day that the bench is on, and minutes since its midnight. */
+export interface BenchNow {
+  date: string;
+  minute: number;
+}
+
+interface OnHand {
   supplies: Supplies;
   /** What the supplies are made from, as plain data; null until it is known. */
   shelf: Shelf | null;
   mixes: readonly Mix[];
 }
 
-const Context = createContext<OutlookState>({
-  outlook: null,
-  soFar: null,
-  given: null,
-  error: null,
-  now: { date: '1970-01-01', minute: 0 },
-  supplies: CATALOGUE,
-  shelf: null,
-  mixes: [],
-});
+// each by itself: who asks for the plan is not drawn anew when a minute has passed
+const PlanContext = createContext<PlanState>({ outlook: null, soFar: null, error: null, given: null });
+const NowContext = createContext<BenchNow>({ date: '1970-01-01', minute: 0 });
+const OnHandContext = createContext<OnHand>({ supplies: CATALOGUE, shelf: null, mixes: [] });
 
 /** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
 const STEP_MIN = 5;
 
-/** The day that the bench is on, and minutes since its midnight; told again now and then, and when evenings are changed. */
-function useNow(workshop: Workshop | undefined): { date: string; minute: number } {
+/** Told again now and then, and when evenings are changed. */
+function useNow(workshop: Workshop | undefined): BenchNow {
   const [at, setAt] = useState(benchNow);
   useEffect(() => {
     const timer = setInterval(() => {
@@ -97,14 +99,28 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   );
   const openId = useAppSelector((state) => state.editor.piece?.id ?? null);
   const told = useOutlook(given, openId);
-  const value = useMemo(() => ({ ...told, given, now, supplies, shelf: shelf ?? null, mixes }), [told, given, now, supplies, shelf, mixes]);
-  return <Context value={value}>{children}</Context>;
+  const plan = useMemo(() => ({ ...told, given }), [told, given]);
+  const onHand = useMemo(() => ({ supplies, shelf: shelf ?? null, mixes }), [supplies, shelf, mixes]);
+  return (
+    <NowContext value={now}>
+      <OnHandContext value={onHand}>
+        <PlanContext value={plan}>{children}</PlanContext>
+      </OnHandContext>
+    </NowContext>
+  );
 }
 
-export const usePlan = (): OutlookState => useContext(Context);
+/** The plan, and what it is made from. */
+export const usePlan = (): PlanState => useContext(PlanContext);
+
+/** The bench's clock, to the minute. */
+export const useBenchNow = (): BenchNow => useContext(NowContext);
+
+/** What there is to work with: bottles, materials and mixes. */
+export const useOnHand = (): OnHand => useContext(OnHandContext);
 
 /** What materials and bottles mean: the catalogue with the painter's shelf on top. */
-export const useSupplies = (): Supplies => usePlan().supplies;
+export const useSupplies = (): Supplies => useOnHand().supplies;
 
 export function usePieceOutlook(pieceId: string): PieceOutlook | null {
   return usePlan().soFar?.pieces.find((piece) => piece.pieceId === pieceId) ?? null;

@@ -2,7 +2,7 @@ import type { Given } from '@eveningtide/core/schedule';
 import type { PlannedEvenings } from '@eveningtide/core/solver';
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import { ownEveningsService } from './evenings-service.js';
+import { ownEveningsService } from './threads.js';
 
 /** So long it is improved at most before it is asked whether to go on. */
 export const IMPROVE_MS = 20_000;

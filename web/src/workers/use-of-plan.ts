@@ -5,9 +5,9 @@ import type { Bounds } from '@eveningtide/core/solver';
 import type { Needs, PlannedMix, Stock } from '@eveningtide/core/needs';
 import type { Delay } from '@eveningtide/core/tonight';
 import { useMemo } from 'react';
-import { useAnswer } from './evenings-service.js';
-import { usePieceOutlook, usePlan } from './outlook-context.js';
-import { outlookService } from './outlook-service.js';
+import { useOnHand, usePieceOutlook, usePlan } from './outlook-context.js';
+import { outlookService } from './threads.js';
+import { useAsked } from './use-asked.js';
 import type { ToldOutlook } from './use-outlook.js';
 
 interface Asked {
@@ -17,9 +17,10 @@ interface Asked {
 
 /** Asked anew with each plan that was made, and when the mixes are others. */
 function useOfPlan<T>(ask: (of: Asked) => Promise<T>): T | null {
-  const { outlook, mixes } = usePlan();
+  const { outlook } = usePlan();
+  const { mixes } = useOnHand();
   const asked = useMemo(() => (outlook ? { outlook, mixes } : null), [outlook, mixes]);
-  return useAnswer(asked, ask).answer ?? null;
+  return useAsked(asked, ask).answer;
 }
 
 const needs = ({ mixes }: Asked) => outlookService().needs(mixes);
@@ -57,6 +58,6 @@ export function useFixes(pieceId: string): (finding: Finding) => readonly Fix[] 
   const revision = usePlan().soFar?.revision;
   const own = usePieceOutlook(pieceId);
   const asked = useMemo(() => (revision !== undefined && own ? { own, revision } : null), [revision, own]);
-  const { answer } = useAnswer(asked, fixes);
+  const { answer } = useAsked(asked, fixes);
   return (finding) => (own && answer?.own === own && answer.found?.[own.findings.indexOf(finding)]) || [];
 }

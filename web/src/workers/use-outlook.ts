@@ -3,7 +3,8 @@ import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef, useState } from 'react';
 import { Receiver, Sender, partsOf } from './delta.js';
-import { outlookService } from './outlook-service.js';
+import { NewestOnly } from './newest-only.js';
+import { outlookService } from './threads.js';
 
 /** An outlook, and which plan it is of. */
 export type ToldOutlook = Outlook & { revision: number };
@@ -48,12 +49,11 @@ export interface Told {
 
 /**
  * The plan and the findings for what is given, made anew at each change. Keeps showing the last until the next is
- * there; while the worker is busy only the newest question waits. `openId` is the piece that is looked at.
+ * there; while the thread is busy only the newest question waits. `openId` is the piece that is looked at.
  */
 export function useOutlook(given: Given | null, openId: string | null): Told {
   const [answer, setAnswer] = useState<Told>({ outlook: null, soFar: null, error: null });
-  const waiting = useRef<Given | null>(null);
-  const busy = useRef(false);
+  const [queue] = useState(() => new NewestOnly());
   const open = useRef(openId);
   useEffect(() => {
     open.current = openId;
@@ -61,27 +61,19 @@ export function useOutlook(given: Given | null, openId: string | null): Told {
 
   useEffect(() => {
     if (!given) return;
-    waiting.current = given;
-    if (busy.current) return;
-    busy.current = true;
     // a later plan is shown when it is whole: until then what stands is of one plan
     const showFirst = (first: ToldOutlook): void => {
       setAnswer((before) => (before.outlook ? before : { outlook: null, soFar: first, error: null }));
     };
-    void (async () => {
-      while (waiting.current) {
-        const ask: Given = waiting.current;
-        waiting.current = null;
-        try {
-          const outlook = await planned(ask, open.current, showFirst);
-          setAnswer({ outlook, soFar: outlook, error: null });
-        } catch (error) {
-          setAnswer((before) => ({ ...before, error: error instanceof Error ? error.message : String(error) }));
-        }
+    queue.run(async () => {
+      try {
+        const outlook = await planned(given, open.current, showFirst);
+        setAnswer({ outlook, soFar: outlook, error: null });
+      } catch (error) {
+        setAnswer((before) => ({ ...before, error: error instanceof Error ? error.message : String(error) }));
       }
-      busy.current = false;
-    })();
-  }, [given]);
+    });
+  }, [given, queue]);
 
   return answer;
 }

@@ -4,12 +4,12 @@ import { useDays } from '../ui/days.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow } from '../workers/outlook-context.js';
 import { Section, type SectionProps } from './section.js';
 
 /** When colours can be judged by daylight: typed, or computed for where the bench stands. */
 export function DaylightSection({ workshop: { daylight }, change }: SectionProps) {
-  const { now } = usePlan();
+  const now = useBenchNow();
   const days = useDays();
   const today = daylightOn(daylight, now.date);
   const clock = (name: 'start' | 'end' | 'noon', label: string) => (

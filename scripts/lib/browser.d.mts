@@ -1,0 +1,3 @@
+export const BROWSER_FLAGS: string[];
+export function installedChromium(): string | undefined;
+export function chromiumPath(): Promise<string>;

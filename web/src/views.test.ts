@@ -1,0 +1,37 @@
+import { describe, expect, test } from '@jest/globals';
+import { VIEWS, exampleAddresses, inRail, listedForPiece, listedViews, viewOfDigit, viewsByDigit, type View } from './views.js';
+
+const all: readonly View[] = VIEWS;
+
+describe('the list of views', () => {
+  test('each has an address of its own, and an example where its address alone shows nothing', () => {
+    expect(new Set(all.map(({ path }) => path)).size).toBe(all.length);
+    for (const { path, examples } of all) if (path.includes(':')) expect([path, examples?.length ?? 0]).not.toEqual([path, 0]);
+    for (const address of exampleAddresses()) expect(address).not.toContain(':pieceId');
+  });
+
+  test('each can be come to from the rail, the command box, a piece, or is of one thing that a view before it lists', () => {
+    const listed = new Set(listedViews().map(({ to }) => to));
+    const unlisted = all.filter(({ path, rail, ofPiece }) => !rail && !ofPiece && !listed.has(path)).map(({ path }) => path);
+    expect(unlisted).toEqual(['/finishes/compare', '/handbook/rules/:ruleId', '/handbook/materials/:materialId']);
+    for (const { path, rail } of all) if (rail) expect(listed).toContain(path);
+  });
+
+  test('the rail goes by the order of the work, and digits by that of the rail', () => {
+    expect(inRail('work').map(({ name }) => name)).toEqual(['Tonight', 'Pieces', 'Evenings', 'Shelf', 'Mixing', 'Log']);
+    expect(inRail('foot').map(({ name }) => name)).toEqual(['Handbook', 'Workshop']);
+    expect(viewsByDigit().map(({ altDigit }) => altDigit)).toEqual([1, 2, 3, 4, 5]);
+    expect(viewOfDigit(5)?.path).toBe('/workshop');
+    expect(viewOfDigit(6)).toBeNull();
+  });
+
+  test('the command box lists parts behind their view, and the views of each piece', () => {
+    expect(listedViews()).toContainEqual({ to: '/evenings?part=if', name: 'Evenings: what if' });
+    expect(listedViews().map(({ name }) => name)).toContain('Log');
+    expect(listedForPiece({ id: 'van', name: 'Van 14' })).toContainEqual({
+      group: 'Print',
+      to: '/pieces/van/card',
+      name: 'Card of Van 14',
+    });
+  });
+});
