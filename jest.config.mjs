@@ -19,6 +19,7 @@ const room = (name, extra = {}) => ({
 });
 
 export default {
+  maxWorkers: 2,
   // a loaded machine is slow, not wrong: speed is measured in the benchmark
   testTimeout: 60_000,
   projects: [room('core'), room('server'), room('web'), room('reference'), room('scripts')],

@@ -40,9 +40,12 @@ test('from a bare van over a mended snag to its evenings, without a mouse', asyn
   await expect(rows(page)).toHaveCount(2);
   await expect(page.getByLabel('Technique')).toBeFocused();
   await page.keyboard.type('Wash');
+  await expect(page.getByLabel('Technique')).toHaveValue('wash');
   await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('listbox')).toBeVisible();
   await page.keyboard.type('umber enamel wash');
+  await expect(page.getByRole('option')).toHaveCount(1);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('group', { name: 'Snag at step 2' })).toBeVisible();
 

@@ -1,4 +1,4 @@
-// `npm test`: installs what it needs, then format, lint, types, unit tests, reference data and the real interface.
+// `npm test`: installs what it needs, then format, lint, types, unit tests with the reference data, and the real interface; says how long each took.
 // Closes with `N passed, N failed` alone on a line.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -25,18 +25,26 @@ const count = (passed, failed) => {
   total.failed += failed;
 };
 
+/** How long each part took, to be read at the end: nothing fails for it. */
+const took = [];
+async function timed(name, work) {
+  console.log(`\n── ${name}`);
+  const began = performance.now();
+  const code = await work();
+  took.push(`${name} ${Math.round((performance.now() - began) / 1000)} s`);
+  return code;
+}
+
 /** A check without tests of its own counts as one. */
 async function check(name, work) {
-  console.log(`\n── ${name}`);
-  const code = await work();
+  const code = await timed(name, work);
   count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
   console.log(code === 0 ? 'good' : `failed (exit ${code})`);
 }
 
 /** A runner that writes its tally to a file; without one, it counts as one failure. */
 async function suite(name, file, work, tally) {
-  console.log(`\n── ${name}`);
-  const code = await work();
+  const code = await timed(name, work);
   try {
     const { passed, failed } = tally(JSON.parse(readFileSync(join(RESULTS, file), 'utf8')));
     count(passed, failed === 0 && code !== 0 ? 1 : failed);
@@ -50,7 +58,7 @@ await check('Lint', () => runTool('eslint/bin/eslint.js', ['.', '--max-warnings'
 for (const room of ['core', 'server', 'reference/runner', 'web', 'e2e'])
   await check(`Types of ${room}`, () => runTool('typescript/bin/tsc', ['-p', room, '--noEmit']));
 await suite(
-  'Unit tests',
+  'Unit tests and reference data',
   'jest.json',
   () =>
     run(
@@ -67,7 +75,6 @@ await suite(
     ),
   (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites }),
 );
-await check('Reference data', () => run(process.execPath, ['scripts/reference.mjs']));
 await suite(
   'The real interface',
   'playwright.json',
@@ -77,5 +84,6 @@ await suite(
     }),
   (report) => ({ passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }),
 );
+console.log(`\n${took.join(' · ')}`);
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exitCode = total.failed > 0 ? 1 : 0;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, test } from '@jest/globals';
 import { constantAir } from '../climate/index.js';
 import { EFFECTS, suits } from '../effects/index.js';
@@ -140,6 +141,29 @@ function smallProblem(seed: number): ArrangeProblem {
   const intent = { ...NO_INTENT, wishes, keepOrder: false };
   return { piece, story: USUAL_STORY, supplies: CATALOGUE, schools: USUAL_SCHOOLS, today: '2026-11-25', air: AIR, intent };
 }
+
+describe('what an order costs', () => {
+  const cost = fc.record({
+    turned: fc.nat(2),
+    coats: fc.nat(2),
+    dryMin: fc.integer({ min: 0, max: 3 }),
+    changes: fc.nat(2),
+  });
+
+  test('is compared one after the other: turned steps, coats, drying, changes', () => {
+    const listOf = ({ turned, coats, dryMin, changes }: Cost): number[] => [turned, coats, dryMin, changes];
+    fc.assert(
+      fc.property(cost, cost, (a, b) => {
+        const first = listOf(a).findIndex((value, i) => value !== listOf(b)[i]);
+        const wanted = first < 0 ? 0 : Math.sign(listOf(a)[first]! - listOf(b)[first]!);
+        expect(Math.sign(compareCosts(a, b))).toBe(wanted);
+      }),
+    );
+    // a rounding in the sum of drying times is no difference
+    const base = { turned: 0, coats: 0, dryMin: 100, changes: 1 };
+    expect(compareCosts(base, { ...base, dryMin: 100 + 1e-9, changes: 0 })).toBeGreaterThan(0);
+  });
+});
 
 describe('arranging, held against a search through everything', () => {
   test('200 random small sets cost exactly as little', () => {

@@ -372,6 +372,34 @@ describe('a mix', () => {
     expect(facts.flow.verdict).toBe('right');
     expect(mixFacts([components[1]!], 'airbrush-coat', null)).toBeNull();
   });
+
+  test('each tool loses its own share; a stirred slurry and a thin wash have films of their own', () => {
+    const [air, brush] = ['airbrush-coat', 'brush-coat'].map((technique) => mixFacts(components, technique, null)!);
+    const perMl = ({ solidsPct, dryFilmUm }: { solidsPct: number; dryFilmUm: number }) => (10 * 10 * solidsPct) / dryFilmUm;
+    expect(air!.spreadingCm2PerMl / perMl(air!)).toBeCloseTo(0.5);
+    expect(brush!.spreadingCm2PerMl / perMl(brush!)).toBeCloseTo(0.95);
+    const sponge = mixFacts(components, 'sponge', 'sponge')!;
+    expect(sponge.spreadingCm2PerMl / perMl(sponge)).toBeCloseTo(0.6);
+    const slurry = [
+      { material: 'pigment-dry', bottleId: null, parts: 1 },
+      { material: 'water', bottleId: null, parts: 3 },
+    ];
+    expect(mixFacts(slurry, 'powder-slurry', null)).toMatchObject({ dryFilmUm: 20, wetFilmUm: 80 });
+    // loose, the same powder leaves no film
+    expect(mixFacts([slurry[0]!], 'powder-dry', null)?.dryFilmUm).not.toBe(20);
+    // however far it is thinned, a wash stands no deeper than 200 µm
+    const wash = (thinner: number) =>
+      mixFacts(
+        [
+          { material: 'wash-acrylic', bottleId: null, parts: 1 },
+          { material: 'acrylic-thinner', bottleId: null, parts: thinner },
+        ],
+        'wash',
+        null,
+      )!;
+    expect(wash(60).wetFilmUm).toBeCloseTo(200);
+    expect(wash(60).dryFilmUm).toBeLessThan(wash(0.1).dryFilmUm);
+  });
 });
 
 describe('bottles as rows', () => {

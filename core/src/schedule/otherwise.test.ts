@@ -193,6 +193,34 @@ describe('going round like on a bench', () => {
     expect(left === undefined || left.models === wait!.modelsForNone).toBe(true);
   });
 
+  test('a wait of minutes counts, one that is left until another evening does not', () => {
+    const outlookOf = (pieces: Piece[]) =>
+      planPieces({ pieces, workshop: everyEvening(), shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 });
+    const overnight = vanWith('van', [
+      ['brush-coat', 'enamel-matt'],
+      ['drybrush', 'acrylic-satin'],
+    ]);
+    expect(waitsOf([overnight], outlookOf([overnight]))).toEqual([]);
+    const atOnce = vanWith('box', [
+      ['clean', null, { handsOnMin: 10 }],
+      ['clean', null, { handsOnMin: 10 }],
+    ]);
+    expect(waitsOf([atOnce], outlookOf([atOnce]))).toEqual([]);
+    // three at a time: each takes its third, and two more would fill what is left
+    const batch = vanWith(
+      'wagons',
+      [
+        ['brush-coat', 'acrylic-matt', { handsOnMin: 4 }],
+        ['drybrush', 'acrylic-satin', { handsOnMin: 4 }],
+      ],
+      { members: members(3) },
+    );
+    const [wait] = waitsOf([batch], outlookOf([batch]));
+    expect(wait).toMatchObject({ models: 3, perModelMin: 4, filledBy: [] });
+    expect(wait!.idleMin).toBe(wait!.waitMin);
+    expect(wait!.modelsForNone).toBe(3 + Math.ceil(wait!.waitMin / 4));
+  });
+
   test('pieces that fill each other’s waits are named, the best first', () => {
     const waits: Short[] = [
       ['brush-coat', 'acrylic-matt', { handsOnMin: 8 }],

@@ -56,6 +56,20 @@ describe('lags between steps', () => {
   const material = fc.constantFrom('acrylic-matt', 'enamel-matt', 'lacquer-matt', 'clear-matt-acrylic', 'emulsion-matt');
   const coats = fc.array(material, { minLength: 2, maxLength: 6 }).map((list) => list.map((m): Short => ['brush-coat', m]));
 
+  test('dry powder may fall into the wet paste, and that is the window that is meant; on what only hardens there is one, and none is meant', () => {
+    const powdered = lagsOf([
+      ['stipple-paste', 'texture-paste-acrylic'],
+      ['powder-dry', 'pigment-dry'],
+    ]);
+    expect(powdered.map(({ intoWet, list }) => [intoWet, list.length])).toEqual(powdered.map(() => [true, 2]));
+    const painted = lagsOf([
+      ['brush-coat', 'acrylic-matt'],
+      ['powder-dry', 'pigment-dry'],
+    ]);
+    expect(painted.map(({ intoWet }) => intoWet)).toEqual(painted.map(() => false));
+    expect(powdered.length * painted.length).toBeGreaterThan(0);
+  });
+
   test('have the same windows in every air, only stretched', () => {
     fc.assert(
       fc.property(coats, (steps) => {

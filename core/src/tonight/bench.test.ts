@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { worked } from '../log/testing.js';
 import type { LogEntry } from '../log/index.js';
-import { planPieces, type Outlook } from '../schedule/index.js';
+import { MadePlan, planPieces, type Outlook } from '../schedule/index.js';
 import { MONDAY, givenAt, vanWith, type Short } from '../schedule/testing.js';
 import type { Piece } from '../subjects/index.js';
 import { momentOf } from '../units/index.js';
@@ -179,5 +179,20 @@ describe('what a late start costs', () => {
     expect(late.putOff).toBeGreaterThan(0);
     expect(late.evenings).toBeGreaterThanOrEqual(0);
     expect(delayOf(givenAt(many, [], SEVEN + 5))!.putOff).toBeLessThanOrEqual(late.putOff);
+  });
+
+  test('counted out: two of three were to be done tonight, and half an hour later one still fits', () => {
+    const coat: Short[] = [['brush-coat', 'acrylic-matt', { handsOnMin: 50 }]];
+    const three = ['a', 'b', 'c'].map((id) => vanWith(id, coat));
+    // tonight from seven to nine: 50 + 50 were planned, 50 fit into what is left; tomorrow takes the other two instead of one
+    expect(delayOf(givenAt(three, [], SEVEN + 30))).toEqual({ evenings: 0, finishMin: 50, tonightMin: -20, putOff: 1 });
+    // with a fourth, tomorrow is too short
+    expect(delayOf(givenAt([...three, vanWith('d', coat)], [], SEVEN + 30))).toMatchObject({ evenings: 1, putOff: 1 });
+    // what was begun in time and is left out is not put off
+    const leftOut = { ...done(three[1]!, 0, SEVEN + 1, SEVEN + 1), kind: 'left-out' as const };
+    expect(delayOf(givenAt(three, [leftOut], SEVEN + 30))!.putOff).toBe(0);
+    // half an hour late with the plan at hand is the same
+    const given = givenAt(three, [], SEVEN + 30);
+    expect(delayOf(given, new MadePlan(given).solved)).toEqual(delayOf(given));
   });
 });

@@ -33,14 +33,15 @@ export function useAsked<Q, A>(
   });
   useEffect(() => {
     if (question === null || !ask) return;
-    const asked: { isOld: boolean } = { isOld: false };
+    let over = false;
+    const isOld = (): boolean => over;
     const work = async (): Promise<void> => {
-      if (asked.isOld) return;
+      if (isOld()) return;
       const told = await ask(question).then(
         (answer) => ({ answer, error: null }),
         (error: unknown) => ({ answer: null, error: wordsOf(error) }),
       );
-      if (!asked.isOld || showsOlder) setState({ of: question, by: ask, ...told });
+      if (!isOld() || showsOlder) setState({ of: question, by: ask, ...told });
     };
     const begin = (): void => {
       queue.run(work);
@@ -48,7 +49,7 @@ export function useAsked<Q, A>(
     const timer = stillMs > 0 ? setTimeout(begin, stillMs) : null;
     if (timer === null) begin();
     return () => {
-      asked.isOld = true;
+      over = true;
       if (timer !== null) clearTimeout(timer);
     };
   }, [question, ask, stillMs, showsOlder, queue]);

@@ -237,12 +237,16 @@ describe('the predicted look', () => {
     expect(deltaE00OfHex(all[4]!.crest, all[1]!.crest)).toBeLessThan(deltaE00OfHex(all[3]!.crest, all[1]!.crest));
   });
 
+  const channel = (hex: string, at: number): number => parseInt(hex.slice(at, at + 2), 16);
+
   test('light only ever moves towards what is laid over it', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 100 }), fc.integer({ min: 1, max: 4 }), (coverPct, passes) => {
         const all = looks([GREEN, ...Array.from({ length: passes }, () => powder('#d9d4c6', coverPct))]);
+        // each of red, green and blue by itself: near the end the three arrive one after the other, and the difference of colour may rise again for that
+        const away = (face: string): number[] => [1, 3, 5].map((at) => Math.abs(channel(face, at) - channel('#d9d4c6', at)));
         for (let i = 2; i < all.length; i++)
-          expect(deltaE00OfHex(all[i]!.face, '#d9d4c6')).toBeLessThanOrEqual(deltaE00OfHex(all[i - 1]!.face, '#d9d4c6') + 1e-9);
+          away(all[i]!.face).forEach((now, k) => expect(now).toBeLessThanOrEqual(away(all[i - 1]!.face)[k]!));
       }),
     );
   });

@@ -112,6 +112,29 @@ describe('moving a step', () => {
     expect(moved(sprayed, planEvenings(sprayed), 'a1', 1258).why).toBe('with the cleaning it ends after the evening');
   });
 
+  test('each reason is told at its own edge', () => {
+    const dark = problem([op('a1', 20, { daylight: true })], [], { daylight: [{ fromMin: 1170, toMin: 1200 }] });
+    const why = (of: typeof p, id: string, startMin: number) => moved(of, planEvenings(of), id, startMin).why;
+    expect([1180, 1181].map((at) => why(dark, 'a1', at))).toEqual([null, 'it is dark then']);
+    const released = problem([], [], { operations: [op('a1', 20, { releaseMin: 1200 })] });
+    expect([1199, 1200].map((at) => why(released, 'a1', at))).toEqual(['what is done already is not ready by then', null]);
+    const closing = problem([op('a1', 20, { startsIn: [{ fromMin: 1200, toMin: 1210 }] })]);
+    expect([1199, 1210, 1211].map((at) => why(closing, 'a1', at))).toEqual([
+      'the window on what is done already is closed then',
+      null,
+      'the window on what is done already is closed then',
+    ]);
+    const past = problem([op('a1', 20)], [], { notBeforeMin: 1190 });
+    expect([1189, 1190].map((at) => why(past, 'a1', at))).toEqual(['that time is past', null]);
+    // to the minute at which the evening ends
+    expect([1270, 1271].map((at) => why(problem([op('a1', 20)]), 'a1', at))).toEqual([null, 'it ends after the evening']);
+  });
+
+  test('a step that takes another’s place says whose', () => {
+    const tight = problem([op('a1', 60), op('b1', 60, { dueMin: 1290 })]);
+    expect(moved(tight, planEvenings(tight), 'a1', 1200)).toMatchObject({ planned: null, because: 'b1' });
+  });
+
   test('what comes first is brought forward for it', () => {
     const behind = problem([op('b1', 60), op('a1', 20), op('a2', 20)]);
     expect(moved(behind, planEvenings(behind), 'a2', 1195).why).toBeNull();
