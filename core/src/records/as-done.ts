@@ -5,7 +5,7 @@ import { onItsOwn, type Piece, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 
 /** Something that was done otherwise than planned. */
-export interface Otherwise {
+export interface Difference {
   kind: 'left out' | 'not done' | 'changed' | 'added' | 'order' | 'trouble';
   text: string;
 }
@@ -13,7 +13,7 @@ export interface Otherwise {
 export interface AsDone {
   /** The piece with the steps that were really done, in the order in which they were. */
   piece: Piece;
-  differences: Otherwise[];
+  differences: Difference[];
 }
 
 /** What of a step is told where it was done otherwise. */
@@ -53,11 +53,11 @@ export function pieceAsDone(piece: Piece, log: readonly LogEntry[]): AsDone {
   return { piece: { ...piece, groups: [], waivers: [], steps }, differences: differencesOf(piece, own, done) };
 }
 
-function differencesOf(piece: Piece, log: readonly LogEntry[], done: ReadonlyMap<string, { step: Step }>): Otherwise[] {
+function differencesOf(piece: Piece, log: readonly LogEntry[], done: ReadonlyMap<string, { step: Step }>): Difference[] {
   const planned = expandRounds(piece.steps, piece.groups);
   const words = (step: Step): string => techniqueById(step.technique).name;
   const leftOut = new Set(log.filter(({ kind }) => kind === 'left-out').map(({ stepId }) => stepId));
-  const out: Otherwise[] = [];
+  const out: Difference[] = [];
   for (const [i, step] of planned.entries()) {
     const at = `step ${String(piece.steps.findIndex(({ id }) => id === stepIdOf(step.id)) + 1)}, ${words(step).toLowerCase()}`;
     const really = done.get(step.id)?.step;

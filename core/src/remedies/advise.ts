@@ -1,6 +1,6 @@
 import { checkSequence, expandRounds, stepIdOf, type Finding, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
-import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type Given } from '../schedule/index.js';
+import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type PlanInput } from '../schedule/index.js';
 import { TROUBLES, troubleById } from './catalogue.js';
 import type { Age, Met, Remedy, StepDraft, Trouble } from './types.js';
 
@@ -43,7 +43,7 @@ interface Standing {
   met: Met;
 }
 
-function standing(given: Given, pieceId: string, doneId: string): Standing {
+function standing(given: PlanInput, pieceId: string, doneId: string): Standing {
   const piece = given.pieces.find(({ id }) => id === pieceId);
   if (!piece) throw new RangeError(`pieceId must be one of the pieces, got '${pieceId}'`);
   const supplies = benchSupplies(given);
@@ -128,7 +128,7 @@ export function troublesOf(step: Step, material: Met['material']): Trouble[] {
  * would spoil something below is told as making it worse.
  * @throws RangeError when the trouble, the piece or the step is not known.
  */
-export function adviceFor(given: Given, pieceId: string, doneId: string, troubleId: string): Advice {
+export function adviceFor(given: PlanInput, pieceId: string, doneId: string, troubleId: string): Advice {
   const trouble = troubleById(troubleId);
   const now = standing(given, pieceId, doneId);
   const remedies = trouble.remedies.map((remedy) => judged(remedy, now)).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);

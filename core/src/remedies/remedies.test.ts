@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { worked } from '../log/testing.js';
 import { CATALOGUE, EMPTY_SHELF } from '../materials/index.js';
-import { planPieces, type Given } from '../schedule/index.js';
+import { planPieces, type PlanInput } from '../schedule/index.js';
 import { MONDAY, everyEvening, vanWith, type Short } from '../schedule/testing.js';
 import { incomingOf } from '../sequence/index.js';
 import { plainStep, type Piece } from '../subjects/index.js';
@@ -13,7 +13,7 @@ const WASH: Short = ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit
 const SEALED: Short[] = [['brush-coat', 'acrylic-matt'], ['clear-coat', 'clear-matt-acrylic'], WASH];
 
 /** The steps are done, the last one so many minutes ago, those before it a day before each. */
-function given(piece: Piece, agoMin: number): Given {
+function given(piece: Piece, agoMin: number): PlanInput {
   const count = piece.steps.length;
   const log = piece.steps.map((_, i) => {
     const endMin = SEVEN - agoMin - (count - 1 - i) * 3 * DAY;

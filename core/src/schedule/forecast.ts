@@ -1,7 +1,7 @@
 import type { MoreRounds } from '../chances/index.js';
 import { handsOnMinutes, stepIdOf } from '../sequence/index.js';
 import { doingsOf } from './doing.js';
-import { benchSupplies, type Given } from './given.js';
+import { benchSupplies, type PlanInput } from './plan-input.js';
 import { operationId } from './operation-id.js';
 import { benchOf } from './problem.js';
 
@@ -9,7 +9,7 @@ import { benchOf } from './problem.js';
 const MORE_CHANCE = [0, 0.4, 0.25, 0.1];
 
 /** Where a repeat group may want another round, and what hands-on time that takes. */
-export function moreRoundsOf(given: Omit<Given, 'nowMin'>): MoreRounds[] {
+export function moreRoundsOf(given: Omit<PlanInput, 'nowMin'>): MoreRounds[] {
   const { pieces, workshop, log, originDate } = given;
   const supplies = benchSupplies(given);
   const bench = benchOf(workshop, supplies);

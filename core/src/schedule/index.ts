@@ -11,7 +11,7 @@ export { OutlookMemory } from './outlook-memory.js';
 export type { Plan, Placed } from '../solver/index.js';
 export * from './forecast.js';
 export { inWay, type Allowances } from './ways.js';
-export { beganAs, benchSupplies, planOf, problemOf, type Given, type Planned } from './given.js';
+export { beganAs, benchSupplies, planOf, problemOf, type PlanInput, type Planned } from './plan-input.js';
 export * from './doing.js';
 export { begunOf } from './begun.js';
 export * from './late.js';

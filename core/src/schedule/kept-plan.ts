@@ -1,11 +1,11 @@
 import type { Start } from '../solver/index.js';
 import { clockOf, dateOf, minuteOf, movedByDays } from '../units/index.js';
 import { doingsOf } from './doing.js';
-import type { Given } from './given.js';
+import type { PlanInput } from './plan-input.js';
 import { operationId } from './operation-id.js';
 import type { KeptPlan } from './workshop.js';
 
-export type Named = Pick<Given, 'pieces' | 'log' | 'originDate'>;
+export type Named = Pick<PlanInput, 'pieces' | 'log' | 'originDate'>;
 
 /** What leads to a plan, told by names that outlast a day and changes of the sequence. */
 export function keptPlan(start: Start, given: Named): KeptPlan {

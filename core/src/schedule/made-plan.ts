@@ -3,7 +3,7 @@ import { eveningsOf, type Bounds, type Placed } from '../solver/index.js';
 import { begunOf } from './begun.js';
 import { cleaningBefore, stillOwed } from './cleaning-owed.js';
 import { doingsOf, type Doing } from './doing.js';
-import { benchSupplies, planOf, type Given, type Planned } from './given.js';
+import { benchSupplies, planOf, type PlanInput, type Planned } from './plan-input.js';
 import { operationId, operationOf } from './operation-id.js';
 import type { BarePlan, Outlook, Overfull, PieceOutlook } from './outlook.js';
 import type { OutlookMemory } from './outlook-memory.js';
@@ -29,7 +29,7 @@ export class MadePlan {
 
   /** @throws RangeError when a piece names a technique, material or substrate that is not known. */
   constructor(
-    given: Given,
+    given: PlanInput,
     private readonly memory?: OutlookMemory,
   ) {
     const { workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
@@ -133,7 +133,7 @@ const firstOf = (placed: readonly Placed[]): Placed | undefined =>
   placed.reduce<Placed | undefined>((first, one) => (first && first.startMin <= one.startMin ? first : one), undefined);
 
 /** Places the steps of all pieces into the painter's evenings and checks every sequence at the times it then has. @throws RangeError when a piece names a technique, material or substrate that is not known. */
-export function planPieces(given: Given, memory?: OutlookMemory): Outlook {
+export function planPieces(given: PlanInput, memory?: OutlookMemory): Outlook {
   const made = new MadePlan(given, memory);
   const pieces = made.pieceIds.map((id) => made.look(id));
   return { ...made.plan, pieces, overfull: made.overfull(pieces) };

@@ -3,7 +3,7 @@ import { modelsOf, splitPiece, type Piece } from '../subjects/index.js';
 import type { Interval } from '../units/index.js';
 import type { Outlook } from './outlook.js';
 import { operationOf } from './operation-id.js';
-import { planOf, type Given } from './given.js';
+import { planOf, type PlanInput } from './plan-input.js';
 
 /** A wait within one evening: from the end of one step of a piece until its next may begin. */
 export interface Waiting {
@@ -81,7 +81,7 @@ export interface SplitProposal {
 const DRAFTS = 100;
 
 /** Batches that would be done sooner or in fewer evenings if they were worked in two parts. */
-export function splitProposals(given: Given): SplitProposal[] {
+export function splitProposals(given: PlanInput): SplitProposal[] {
   const plan = (pieces: readonly Piece[]): PlannedEvenings => planOf({ ...given, pieces }, { start: null, drafts: DRAFTS }).planned;
   const now = plan(given.pieces);
   return given.pieces
@@ -113,7 +113,7 @@ export interface Pairing {
 }
 
 /** Pieces that fill each other's waits best, the best first: what to have on the bench at the same time. */
-export function pairings(given: Given): Pairing[] {
+export function pairings(given: PlanInput): Pairing[] {
   const open = given.pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
   const plan = (pieces: readonly Piece[]): PlannedEvenings => planOf({ ...given, pieces }, { start: null }).planned;
   const alone = new Map(open.map((piece) => [piece.id, plan([piece]).cost]));

@@ -1,7 +1,7 @@
 import type { LogEntry } from '../log/index.js';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
-import type { Given } from './given.js';
+import type { PlanInput } from './plan-input.js';
 import { DEFAULT_WORKSHOP, type Workshop } from './workshop.js';
 
 /** For tests: a bench with an evening each day, and vans with a few words a step. */
@@ -32,7 +32,7 @@ export function vanWith(id: string, steps: readonly Short[], more: Partial<Piece
 }
 
 /** What a plan is made from at the everyday bench, with nothing on the shelf. */
-export const givenAt = (pieces: readonly Piece[], log: readonly LogEntry[], nowMin: number): Given => ({
+export const givenAt = (pieces: readonly Piece[], log: readonly LogEntry[], nowMin: number): PlanInput => ({
   pieces,
   log,
   nowMin,

@@ -1,6 +1,6 @@
 import { planEvenings, type Plan, type PlannedEvenings, type ScheduleProblem } from '../solver/index.js';
 import { MINUTES_PER_DAY } from '../units/index.js';
-import { problemOf, type Given } from './given.js';
+import { problemOf, type PlanInput } from './plan-input.js';
 
 /** What is best done in a short time, right now. */
 export interface TimeBox {
@@ -42,7 +42,7 @@ function boxed(problem: ScheduleProblem, fromMin: number, toMin: number): Schedu
  * What is best done now, in so many minutes. With a piece chosen, that piece is to be finished in it, and what is only wanted may be left out.
  * @throws RangeError unless the minutes are above 0 and at most a day.
  */
-export function timeBox(given: Given, minutes: number, pieceId: string | null = null): TimeBox {
+export function timeBox(given: PlanInput, minutes: number, pieceId: string | null = null): TimeBox {
   if (!(minutes > 0 && minutes <= MINUTES_PER_DAY))
     throw new RangeError(`minutes must be above 0 and at most 1440, got ${String(minutes)}`);
   const { nowMin } = given;
@@ -71,7 +71,7 @@ export function timeBox(given: Given, minutes: number, pieceId: string | null = 
 /** To be done by the end of the box; what is not a must may be left out for it. */
 function droppable(
   operation: ScheduleProblem['operations'][number],
-  { pieces }: Given,
+  { pieces }: PlanInput,
   toMin: number,
 ): ScheduleProblem['operations'][number] {
   const [pieceId, index] = operation.id.split('/');

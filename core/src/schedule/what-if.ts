@@ -1,12 +1,12 @@
 import type { PlannedEvenings } from '../solver/index.js';
 import { eveningsFrom } from './calendar.js';
 import { addDays, MINUTES_PER_DAY, weekdayOf } from '../units/index.js';
-import { planOf, type Given } from './given.js';
+import { planOf, type PlanInput } from './plan-input.js';
 import type { Allowances } from './ways.js';
 import type { SingleDate } from './workshop.js';
 
 /** What could be otherwise. */
-export type Otherwise =
+export type Scenario =
   | { kind: 'as-is' }
   | { kind: 'heating' }
   | { kind: 'dryer' }
@@ -16,7 +16,7 @@ export type Otherwise =
   | { kind: 'without'; pieceId: string };
 
 export interface Alternative {
-  otherwise: Otherwise;
+  scenario: Scenario;
   planned: PlannedEvenings;
   /** The day each piece would be done, as minutes; without those that find no place. */
   doneMin: Record<string, number>;
@@ -43,10 +43,10 @@ export function differenceTo(now: PlannedEvenings, other: PlannedEvenings): Diff
 const DRAFTS = 150;
 
 /** The given as it would be otherwise, and what the plan may then do. */
-function changed({ workshop, pieces, ...rest }: Given, otherwise: Otherwise): { given: Given; allows: Allowances } {
+function changed({ workshop, pieces, ...rest }: PlanInput, scenario: Scenario): { given: PlanInput; allows: Allowances } {
   const given = { ...rest, workshop, pieces };
   const { climate } = workshop;
-  switch (otherwise.kind) {
+  switch (scenario.kind) {
     case 'heating':
       return { given: { ...given, workshop: { ...workshop, climate: { ...climate, night: climate.evening } } }, allows: {} };
     case 'dryer':
@@ -56,33 +56,33 @@ function changed({ workshop, pieces, ...rest }: Given, otherwise: Otherwise): { 
     case 'careful':
       return { given: { ...given, workshop: { ...workshop, careful: true } }, allows: {} };
     case 'evening': {
-      const { date, start, end } = otherwise;
+      const { date, start, end } = scenario;
       return {
         given: { ...given, workshop: { ...workshop, dates: [...workshop.dates.filter((one) => one.date !== date), { date, start, end }] } },
         allows: {},
       };
     }
     case 'without':
-      return { given: { ...given, pieces: pieces.filter(({ id }) => id !== otherwise.pieceId) }, allows: {} };
+      return { given: { ...given, pieces: pieces.filter(({ id }) => id !== scenario.pieceId) }, allows: {} };
     default:
       return { given, allows: {} };
   }
 }
 
 /** The plan as it would be if something were otherwise: as much work is put into each, so that they compare. */
-export function planOtherwise(now: Given, otherwise: Otherwise): Alternative {
-  const { given, allows } = changed(now, otherwise);
+export function planScenario(now: PlanInput, scenario: Scenario): Alternative {
+  const { given, allows } = changed(now, scenario);
   const { planned } = planOf(given, { allows, drafts: DRAFTS });
   const doneMin: Record<string, number> = {};
   for (const { id, endMin } of planned.plan.placed) {
     const pieceId = id.split('/')[0] ?? '';
     doneMin[pieceId] = Math.max(doneMin[pieceId] ?? 0, endMin);
   }
-  return { otherwise, planned, doneMin };
+  return { scenario, planned, doneMin };
 }
 
 /** Days of the coming week that have no evening yet, with the hours that the painter usually has. */
-export function freeDays({ workshop, originDate, nowMin }: Pick<Given, 'workshop' | 'originDate' | 'nowMin'>, days = 7): SingleDate[] {
+export function freeDays({ workshop, originDate, nowMin }: Pick<PlanInput, 'workshop' | 'originDate' | 'nowMin'>, days = 7): SingleDate[] {
   const usual = workshop.weekly[0] ?? { start: '19:30', end: '21:30' };
   const evenings = eveningsFrom(workshop, originDate, days + 1);
   return Array.from({ length: days }, (_, i) => i).flatMap((day) => {

@@ -1,4 +1,4 @@
-import { beganAs, namesOf, planOf, type Given, type Planned } from '../schedule/index.js';
+import { beganAs, namesOf, planOf, type PlanInput, type Planned } from '../schedule/index.js';
 import { eveningsOf } from '../solver/index.js';
 
 /** What the evening has become since it began. */
@@ -14,7 +14,7 @@ export interface Delay {
 }
 
 /** How the plan as it is now (`now`, where it is at hand) compares with the one that the evening began with; null outside evenings. */
-export function delayOf(given: Given, now: Planned = planOf(given)): Delay | null {
+export function delayOf(given: PlanInput, now: Planned = planOf(given)): Delay | null {
   const evenings = now.problem.calendar?.evenings ?? [];
   const began = beganAs(given, evenings);
   if (!began) return null;
@@ -35,7 +35,7 @@ export function delayOf(given: Given, now: Planned = planOf(given)): Delay | nul
   };
 
   /** Evenings after this one in which something is done. */
-  function eveningsFrom(placed: typeof then, { nowMin }: Given): number {
+  function eveningsFrom(placed: typeof then, { nowMin }: PlanInput): number {
     return new Set(
       placed.flatMap(
         ({ startMin }) => evenings.find((e) => startMin >= e.fromMin && startMin < e.toMin && e.fromMin > nowMin)?.fromMin ?? [],

@@ -3,7 +3,7 @@ import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { Given } from '@eveningtide/core/schedule';
+import type { PlanInput } from '@eveningtide/core/schedule';
 import type { Binding } from '@eveningtide/core/solver';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
@@ -27,7 +27,7 @@ export function BlockPanel({ block }: { block: LaneBlock }) {
   const { pin, putInto } = usePinning();
   const ask = useMemo(
     () =>
-      async (of: Given): Promise<Binding | null> =>
+      async (of: PlanInput): Promise<Binding | null> =>
         eveningsService().why(of, block.id),
     [block.id],
   );

@@ -1,4 +1,4 @@
-import { ebbPath } from '../ui/ebb.js';
+import { dryingWedgePath } from '../ui/drying-wedge.js';
 
 export function Legend() {
   const item = 'flex items-center gap-2';
@@ -12,7 +12,7 @@ export function Legend() {
       </li>
       <li className={item}>
         <svg width={30} height={12} aria-hidden="true">
-          <path d={ebbPath(0, 30, 11, 10)} className="fill-wet" />
+          <path d={dryingWedgePath(0, 30, 11, 10)} className="fill-wet" />
         </svg>{' '}
         drying
       </li>

@@ -1,5 +1,5 @@
 import type { Breaking, EveningChance } from '@eveningtide/core/chances';
-import { keptPlan, type Given } from '@eveningtide/core/schedule';
+import { keptPlan, type PlanInput } from '@eveningtide/core/schedule';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
@@ -20,8 +20,8 @@ const SURE = 0.9;
 const pct = (share: number): string => `${String(Math.round(share * 100))} %`;
 const chanceWords = (chance: number): string => (chance >= SURE ? 'sure enough' : chance >= LIKELY ? 'likely' : 'doubtful');
 
-const chancesOf = (given: Given) => eveningsService().chances(given);
-const safeOf = (given: Given) => eveningsService().safe(given);
+const chancesOf = (given: PlanInput) => eveningsService().chances(given);
+const safeOf = (given: PlanInput) => eveningsService().safe(given);
 
 /** How sure each evening is when paint dries slower and hands are slower than reckoned, and a plan that leaves room for it. */
 export function SurePart() {

@@ -1,4 +1,4 @@
-import { type Given, type TimeBox } from '@eveningtide/core/schedule';
+import { type PlanInput, type TimeBox } from '@eveningtide/core/schedule';
 import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -22,7 +22,7 @@ export function TimeBoxDialog({ onClose }: { onClose: () => void }) {
   const { given } = usePlan();
   const [minutes, setMinutes] = useState(USUAL_MIN);
   const [pieceId, setPieceId] = useState(ALL);
-  const ask = useMemo(() => (of: Given) => eveningsService().box(of, minutes, pieceId === ALL ? null : pieceId), [minutes, pieceId]);
+  const ask = useMemo(() => (of: PlanInput) => eveningsService().box(of, minutes, pieceId === ALL ? null : pieceId), [minutes, pieceId]);
   const { answer, working, error } = useAsked(given, ask);
   const open = given?.pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0) ?? [];
   return (

@@ -1,4 +1,4 @@
-import { type Given } from '@eveningtide/core/schedule';
+import { type PlanInput } from '@eveningtide/core/schedule';
 import { clockOf, type Interval } from '@eveningtide/core/units';
 import type { Moved } from '@eveningtide/core/solver';
 import { useMemo, useState } from 'react';
@@ -30,7 +30,7 @@ export function useMoving(evening: Interval | null): Moving {
   const [refusal, setRefusal] = useState('');
   const heldId = held?.id ?? null;
   const ask = useMemo(
-    () => (heldId !== null && evening ? (now: Given) => eveningsService().places(now, heldId, evening, STEP_MIN) : null),
+    () => (heldId !== null && evening ? (now: PlanInput) => eveningsService().places(now, heldId, evening, STEP_MIN) : null),
     [heldId, evening],
   );
   const { answer, working } = useAsked(given, ask);

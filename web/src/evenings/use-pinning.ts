@@ -1,4 +1,4 @@
-import { keptPlan, operationOf, type Given } from '@eveningtide/core/schedule';
+import { keptPlan, operationOf, type PlanInput } from '@eveningtide/core/schedule';
 import { clockOf, dateOf, type Interval } from '@eveningtide/core/units';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { toast } from 'sonner';
@@ -33,7 +33,7 @@ export function usePinning(): Pinning {
   const [save] = useSavePieceMutation();
   const [fetch] = useLazyPiecesQuery();
 
-  const writePin = async (of: Given, id: string, atMin: number | null): Promise<Undo> => {
+  const writePin = async (of: PlanInput, id: string, atMin: number | null): Promise<Undo> => {
     const { pieceId, stepIndex } = operationOf(id);
     const done = outlook?.pieces.find((one) => one.pieceId === pieceId)?.steps[stepIndex];
     const stepId = stepIdOf(done?.id ?? '');

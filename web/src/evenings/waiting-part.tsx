@@ -1,4 +1,4 @@
-import { waitsOf, type Given } from '@eveningtide/core/schedule';
+import { waitsOf, type PlanInput } from '@eveningtide/core/schedule';
 import { splitPiece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
@@ -15,8 +15,8 @@ import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 
-const pairingsOf = (given: Given) => eveningsService().pairings(given);
-const splitsOf = (given: Given) => eveningsService().splits(given);
+const pairingsOf = (given: PlanInput) => eveningsService().pairings(given);
+const splitsOf = (given: PlanInput) => eveningsService().splits(given);
 
 /** Waits within evenings: what fills them, how many models of a batch would make them vanish, and batches better worked in two. */
 export function WaitingPart() {

@@ -4,8 +4,8 @@ import {
   operationOf,
   type Alternative,
   type Difference,
-  type Given,
-  type Otherwise,
+  type PlanInput,
+  type Scenario,
 } from '@eveningtide/core/schedule';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo, useState } from 'react';
@@ -26,11 +26,11 @@ interface Answers {
   others: { id: string; name: string; note: string; alternative: Alternative | null }[];
 }
 
-const openPieces = ({ pieces }: Given) => pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
+const openPieces = ({ pieces }: PlanInput) => pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
 
 /** One question after the other: they share a thread. */
-async function askAll(given: Given, without: string | null): Promise<Answers> {
-  const ask = (otherwise: Otherwise) => eveningsService().otherwise(given, otherwise);
+async function askAll(given: PlanInput, without: string | null): Promise<Answers> {
+  const ask = (scenario: Scenario) => eveningsService().scenario(given, scenario);
   const now = await ask({ kind: 'as-is' });
   const piece = without === null ? openPieces(given)[0] : given.pieces.find(({ id }) => id === without);
   return {
@@ -81,7 +81,7 @@ export function WhatIfPart() {
   const days = useDays();
   const open = given ? openPieces(given) : [];
   const [without, setWithout] = useState<string | null>(null);
-  const ask = useMemo(() => (of: Given) => askAll(of, without), [without]);
+  const ask = useMemo(() => (of: PlanInput) => askAll(of, without), [without]);
   const { answer, working, error } = useAsked(given, ask);
   if (!outlook || !given) return <Loading what="the plan" />;
   if (error !== null)
@@ -114,7 +114,7 @@ export function WhatIfPart() {
             <Row
               key={id}
               name={name}
-              note={alternative?.otherwise.kind === 'evening' ? `on ${days.day(alternative.otherwise.date)}` : note}
+              note={alternative?.scenario.kind === 'evening' ? `on ${days.day(alternative.scenario.date)}` : note}
               alternative={alternative}
               now={now}
             />
@@ -176,7 +176,7 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
 }
 
 /** What can be done from here: the evening added, the coats dried with the dryer, careful times from now on. */
-function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternative }) {
+function DoIt({ alternative: { scenario, planned } }: { alternative: Alternative }) {
   const { outlook } = usePlan();
   const { supplies } = useOnHand();
   const days = useDays();
@@ -199,8 +199,8 @@ function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternativ
         await saveWorkshop({ version: saved.version, workshop: stored.workshop }).unwrap();
       });
     });
-  if (otherwise.kind === 'evening') {
-    const { date, start, end } = otherwise;
+  if (scenario.kind === 'evening') {
+    const { date, start, end } = scenario;
     const dates = [...stored.workshop.dates.filter((one) => one.date !== date), { date, start, end }];
     return (
       <Button small onClick={() => void setWorkshop({ ...stored.workshop, dates }, `${days.day(date)} is an evening at the bench`)}>
@@ -208,14 +208,14 @@ function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternativ
       </Button>
     );
   }
-  if (otherwise.kind === 'careful' && !stored.workshop.careful)
+  if (scenario.kind === 'careful' && !stored.workshop.careful)
     return (
       <Button small onClick={() => void setWorkshop({ ...stored.workshop, careful: true }, 'Planned with careful drying times')}>
         Plan carefully
       </Button>
     );
   const chosen = Object.entries(planned.plan.chosen);
-  if ((otherwise.kind !== 'dryer' && otherwise.kind !== 'tools') || chosen.length === 0) return null;
+  if ((scenario.kind !== 'dryer' && scenario.kind !== 'tools') || chosen.length === 0) return null;
   const doSo = () =>
     tried(async () => {
       const changed: { version: number; piece: (typeof pieces)[number]['piece'] }[] = [];
@@ -238,7 +238,7 @@ function DoIt({ alternative: { otherwise, planned } }: { alternative: Alternativ
     });
   return (
     <Button small onClick={() => void doSo()}>
-      {otherwise.kind === 'dryer' ? `Dry ${countWords(chosen.length, 'coat')} with it` : `Change ${countWords(chosen.length, 'coat')}`}
+      {scenario.kind === 'dryer' ? `Dry ${countWords(chosen.length, 'coat')} with it` : `Change ${countWords(chosen.length, 'coat')}`}
     </Button>
   );
 }

@@ -1,6 +1,6 @@
 import { coatDays, waitAfter, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
 import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
-import { ebbPath } from '../ui/ebb.js';
+import { dryingWedgePath } from '../ui/drying-wedge.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { solventWords } from './words.js';
@@ -87,7 +87,7 @@ function Gap({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; ind
       >
         {waits !== null && Number.isFinite(waits) && (
           <>
-            <path d={ebbPath(0, x(waits - report.endMin), FLOOR, 10)} className={overnight ? 'fill-wet-lit' : 'fill-wet'} />
+            <path d={dryingWedgePath(0, x(waits - report.endMin), FLOOR, 10)} className={overnight ? 'fill-wet-lit' : 'fill-wet'} />
             <path
               d={`M${String(x(waits - report.endMin))} ${String(FLOOR)}H${String(x(closes === null ? LONGEST_MIN : closes - report.endMin))}`}
               stroke="currentColor"

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { pieceFromTemplate, plainStep, templateById } from '@eveningtide/core/subjects';
-import { ebbPath } from '../ui/ebb.js';
+import { dryingWedgePath } from '../ui/drying-wedge.js';
 import { daysIn } from '../ui/days.js';
 import { countWords } from './words.js';
 import { zoneWords } from './zone-words.js';
@@ -31,18 +31,18 @@ test('days and times', () => {
   expect(daysIn('numbers').when('2026-11-24', 2 * 1440 + 1170)).toBe('2026-11-26 19:30');
 });
 
-describe('the ebb', () => {
+describe('the drying wedge', () => {
   const heights = (path: string) => [...path.matchAll(/L[\d.]+ ([\d.]+)/g)].map((m) => Number(m[1]));
 
   test('falls from wet to ready and never rises', () => {
-    const ys = heights(ebbPath(0, 100, 13, 10));
+    const ys = heights(dryingWedgePath(0, 100, 13, 10));
     expect(ys[0]).toBe(3);
     expect(ys.at(-1)).toBe(13);
     expect(ys).toEqual([...ys].sort((a, b) => a - b));
   });
 
   test('has no width when there is nothing to wait for', () => {
-    expect(ebbPath(5, 5, 13, 10)).not.toContain('NaN');
-    expect(ebbPath(8, 5, 13, 10)).toMatch(/^M8\.0 13/);
+    expect(dryingWedgePath(5, 5, 13, 10)).not.toContain('NaN');
+    expect(dryingWedgePath(8, 5, 13, 10)).toMatch(/^M8\.0 13/);
   });
 });

@@ -1,6 +1,6 @@
 import type { Timer } from '@eveningtide/core/tonight';
 import { useDays } from '../ui/days.js';
-import { ebbPath } from '../ui/ebb.js';
+import { dryingWedgePath } from '../ui/drying-wedge.js';
 import { countDown } from './clock-words.js';
 
 const WIDTH = 372;
@@ -77,11 +77,11 @@ function TimerItem({ timer, nowMin, originDate }: { timer: NamedTimer; nowMin: n
         </strong>
       </div>
       <svg viewBox={`0 0 ${String(WIDTH)} 26`} className={`mt-1 block h-6 w-full ${colour}`} preserveAspectRatio="none" aria-hidden="true">
-        <path d={ebbPath(0, WIDTH - 8, FLOOR, HEIGHT)} className="fill-wet" opacity={0.45} />
+        <path d={dryingWedgePath(0, WIDTH - 8, FLOOR, HEIGHT)} className="fill-wet" opacity={0.45} />
         <clipPath id={`past-${timer.id}`}>
           <rect x={0} y={0} width={share * (WIDTH - 8)} height={26} />
         </clipPath>
-        <path d={ebbPath(0, WIDTH - 8, FLOOR, HEIGHT)} fill="currentColor" clipPath={`url(#past-${timer.id})`} />
+        <path d={dryingWedgePath(0, WIDTH - 8, FLOOR, HEIGHT)} fill="currentColor" clipPath={`url(#past-${timer.id})`} />
         <path d={`M0 ${String(FLOOR)}H${String(WIDTH)}`} stroke="var(--color-ink)" strokeWidth={1} />
         <path d={`M${String(share * (WIDTH - 8))} 2V${String(FLOOR + 3)}`} stroke="var(--color-ink)" strokeWidth={3} />
         {timer.kind === 'closes' ? (

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@eveningtide/core/log';
 import { troublesOf, type Advice, type Judged, type Trouble } from '@eveningtide/core/remedies';
-import type { Given } from '@eveningtide/core/schedule';
+import type { PlanInput } from '@eveningtide/core/schedule';
 import type { Job } from '@eveningtide/core/tonight';
 import { formatMinutes } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
@@ -82,7 +82,7 @@ function Remedies({ job, trouble, onTake }: { job: Job; trouble: Trouble; onTake
   const { given } = usePlan();
   const { pieceId, step } = job;
   const ask = useMemo(
-    () => (now: Given) =>
+    () => (now: PlanInput) =>
       eveningsService().advice({ ...now, nowMin: benchMinute(undefined, now.originDate) }, pieceId, step.id, trouble.id),
     [pieceId, step.id, trouble.id],
   );

@@ -3,13 +3,13 @@ import {
   freeDays,
   moreRoundsOf,
   pairings,
-  planOtherwise,
+  planScenario,
   planOf,
   splitProposals,
   timeBox,
   type Alternative,
-  type Given,
-  type Otherwise,
+  type PlanInput,
+  type Scenario,
   type Pairing,
   type SplitProposal,
   type TimeBox,
@@ -43,7 +43,7 @@ const service = {
    * stands. `tell` hears of the time, and of what is better since it was told last.
    */
   improve(
-    given: Given,
+    given: PlanInput,
     { timeLimitMs, seed, from }: { timeLimitMs: number; seed: number; from: Start | null },
     tell: (elapsedMs: number, better: PlannedEvenings | null) => void,
   ): PlannedEvenings {
@@ -72,50 +72,50 @@ const service = {
     if (!evenings) throw new RangeError('calendar must be given, got none');
     return evenings;
   },
-  advice: (given: Given, pieceId: string, doneId: string, trouble: string): Advice => adviceFor(given, pieceId, doneId, trouble),
-  why(given: Given, id: string): Binding | null {
+  advice: (given: PlanInput, pieceId: string, doneId: string, trouble: string): Advice => adviceFor(given, pieceId, doneId, trouble),
+  why(given: PlanInput, id: string): Binding | null {
     const { problem, planned } = planOf(given);
     return whyNotEarlier(problem, planned.plan, id);
   },
-  places(given: Given, id: string, evening: { fromMin: number; toMin: number }, stepMin: number): Moved[] {
+  places(given: PlanInput, id: string, evening: { fromMin: number; toMin: number }, stepMin: number): Moved[] {
     const { problem, planned } = planOf(given);
     const { wishes } = given.workshop.planning;
     // plans themselves are not wanted here and are large
     return placesFor(problem, planned, id, evening, stepMin, { wishes }).map((place) => ({ ...place, planned: null }));
   },
-  move(given: Given, id: string, startMin: number): Moved {
+  move(given: PlanInput, id: string, startMin: number): Moved {
     const { problem, planned } = planOf(given);
     const { wishes } = given.workshop.planning;
     return moved(problem, planned, id, startMin, { wishes });
   },
-  colliding(given: Given): Wish[] | null {
+  colliding(given: PlanInput): Wish[] | null {
     return collidingWishes(planOf(given).problem);
   },
-  otherwise(given: Given, otherwise: Otherwise): Alternative {
-    return planOtherwise(given, otherwise);
+  scenario(given: PlanInput, scenario: Scenario): Alternative {
+    return planScenario(given, scenario);
   },
   /** One more evening on whichever free day of the week is best; null where there is none. */
-  bestDay(given: Given): Alternative | null {
+  bestDay(given: PlanInput): Alternative | null {
     let best: Alternative | null = null;
     for (const { date, start, end } of freeDays(given)) {
       if (start === null || end === null) continue;
-      const one = planOtherwise(given, { kind: 'evening', date, start, end });
+      const one = planScenario(given, { kind: 'evening', date, start, end });
       if (!best || (one.planned.plan.finishMin ?? 0) < (best.planned.plan.finishMin ?? 0) - 1) best = one;
     }
     return best;
   },
-  chances(given: Given): Chances {
+  chances(given: PlanInput): Chances {
     const { problem, planned } = planOf(given);
     return simulate(problem, planned.plan, { runs: RUNS, seed: SEED, rounds: moreRoundsOf(given) });
   },
-  safe(given: Given): SafePlan {
+  safe(given: PlanInput): SafePlan {
     const { problem, start } = planOf(given);
     const { wishes } = given.workshop.planning;
     return safePlan(problem, { wishes, start, drafts: SAFE_DRAFTS, seed: SEED }, { runs: RUNS, seed: SEED, rounds: moreRoundsOf(given) });
   },
-  box: (given: Given, minutes: number, pieceId: string | null): TimeBox => timeBox(given, minutes, pieceId),
-  pairings: (given: Given): Pairing[] => pairings(given),
-  splits: (given: Given): SplitProposal[] => splitProposals(given),
+  box: (given: PlanInput, minutes: number, pieceId: string | null): TimeBox => timeBox(given, minutes, pieceId),
+  pairings: (given: PlanInput): Pairing[] => pairings(given),
+  splits: (given: PlanInput): SplitProposal[] => splitProposals(given),
 };
 export type EveningsService = typeof service;
 expose(service);

@@ -1,5 +1,5 @@
 import { CATALOGUE, suppliesOf, type Shelf, type Supplies } from '@eveningtide/core/materials';
-import { benchDay, type Given, type PieceOutlook, type Workshop } from '@eveningtide/core/schedule';
+import { benchDay, type PlanInput, type PieceOutlook, type Workshop } from '@eveningtide/core/schedule';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { openedByUse, type LogEntry } from '@eveningtide/core/log';
 import type { Mix } from '@eveningtide/core/mixing';
@@ -13,7 +13,7 @@ import { useOutlook, type Told } from './use-outlook.js';
 
 interface PlanState extends Told {
   /** What the outlook is made from; null until it is known. */
-  given: Given | null;
+  given: PlanInput | null;
 }
 
 /** The day that the bench is on, and minutes since its midnight. */

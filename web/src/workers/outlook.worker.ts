@@ -3,7 +3,7 @@ import {
   OutlookMemory,
   benchSupplies,
   type BarePlan,
-  type Given,
+  type PlanInput,
   type Outlook,
   type Overfull,
   type PieceOutlook,
@@ -21,8 +21,8 @@ import { Receiver, Sender, type Delta } from './delta.js';
 
 /** What is given besides pieces and log; what is left out is as before. */
 export interface Asked {
-  workshop?: Given['workshop'];
-  shelf?: Given['shelf'];
+  workshop?: PlanInput['workshop'];
+  shelf?: PlanInput['shelf'];
   originDate: string;
   nowMin: number;
   /** The piece that is looked at; it is told first. */
@@ -51,13 +51,14 @@ const pieces = new Receiver<Piece>(({ id }) => id);
 const log = new Receiver<LogEntry>(({ id }) => id);
 const outlooks = new Sender<PieceOutlook>(({ pieceId }) => pieceId);
 const memory = new OutlookMemory();
-let given: { pieces: Piece[]; log: LogEntry[] } & Partial<Pick<Given, 'workshop' | 'shelf'>> = { pieces: [], log: [] };
+let given: { pieces: Piece[]; log: LogEntry[] } & Partial<Pick<PlanInput, 'workshop' | 'shelf'>> = { pieces: [], log: [] };
 
 /** The plan in hand: what it is made from, and its pieces as far as they were looked at. */
-let inHand: { revision: number; made: MadePlan; given: Given & { supplies: Supplies }; looked: Map<string, PieceOutlook> } | null = null;
+let inHand: { revision: number; made: MadePlan; given: PlanInput & { supplies: Supplies }; looked: Map<string, PieceOutlook> } | null =
+  null;
 
 /** The plan that was told last as a whole: what it needs is reckoned from it, and only when somebody asks. */
-let last: { given: Given & { supplies: Supplies }; outlook: Outlook } | null = null;
+let last: { given: PlanInput & { supplies: Supplies }; outlook: Outlook } | null = null;
 
 /** What pieces are to the log that is learnt from: not their steps, which entries have of their own. */
 const shapesOf = (list: readonly Piece[]): unknown[] => list.flatMap(({ id, zones, members, groups }) => [id, zones, members, groups]);
@@ -65,7 +66,7 @@ const shapesOf = (list: readonly Piece[]): unknown[] => list.flatMap(({ id, zone
 let learnt: { from: readonly unknown[]; supplies: Supplies } | null = null;
 
 /** The shelf at the pace of the bench; reading a long log takes time, so it is read anew only when something in it is another. */
-function suppliesFor(all: Given): Supplies {
+function suppliesFor(all: PlanInput): Supplies {
   const from = [all.log, all.shelf, all.workshop, ...shapesOf(all.pieces)];
   if (learnt?.from.length !== from.length || !learnt.from.every((one, i) => one === from[i]))
     learnt = { from, supplies: benchSupplies(all) };

@@ -1,4 +1,4 @@
-import type { Given } from '@eveningtide/core/schedule';
+import type { PlanInput } from '@eveningtide/core/schedule';
 import type { PlannedEvenings } from '@eveningtide/core/solver';
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
@@ -9,7 +9,7 @@ export const IMPROVE_MS = 20_000;
 
 export interface Improvement {
   /** What was asked to be improved; the day and the pieces as they were then. */
-  given: Given;
+  given: PlanInput;
   best: PlannedEvenings | null;
   elapsedMs: number;
   running: boolean;
@@ -18,7 +18,7 @@ export interface Improvement {
 
 export interface Improver {
   improvement: Improvement | null;
-  start: (given: Given) => void;
+  start: (given: PlanInput) => void;
   /** Goes on from the best so far. */
   goOn: () => void;
   stop: () => void;
@@ -36,7 +36,7 @@ export function useImprovement(): Improver {
   };
   useEffect(() => finish, []);
 
-  const run = (given: Given, best: PlannedEvenings | null): void => {
+  const run = (given: PlanInput, best: PlannedEvenings | null): void => {
     finish();
     const thread = ownEveningsService();
     end.current = thread.end;

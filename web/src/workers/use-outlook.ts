@@ -1,5 +1,5 @@
 import type { LogEntry } from '@eveningtide/core/log';
-import type { Given, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
+import type { PlanInput, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef, useState } from 'react';
 import { Receiver, Sender, partsOf } from './delta.js';
@@ -16,13 +16,13 @@ const ENTRIES_AT_ONCE = 500;
 const pieces = new Sender<Piece>(({ id }) => id);
 const log = new Sender<LogEntry>(({ id }) => id);
 const outlooks = new Receiver<PieceOutlook>(({ pieceId }) => pieceId);
-let sent: Pick<Given, 'workshop' | 'shelf'> | null = null;
+let sent: Pick<PlanInput, 'workshop' | 'shelf'> | null = null;
 
 /**
  * The thread keeps what it was told: of what is given only the changes go there, of the answer only the changes come back, both in parts, so that the page
  * stays quick. `onFirst` gets the plan with the pieces that the evening at hand is about.
  */
-async function planned(given: Given, openId: string | null, onFirst: (first: ToldOutlook) => void): Promise<ToldOutlook> {
+async function planned(given: PlanInput, openId: string | null, onFirst: (first: ToldOutlook) => void): Promise<ToldOutlook> {
   const { workshop, shelf, originDate, nowMin } = given;
   const service = outlookService();
   for (const part of partsOf(pieces.deltaTo(given.pieces), PIECES_AT_ONCE)) await service.tellPieces(part);
@@ -51,7 +51,7 @@ export interface Told {
  * The plan and the findings for what is given, made anew at each change. Keeps showing the last until the next is
  * there; while the thread is busy only the newest question waits. `openId` is the piece that is looked at.
  */
-export function useOutlook(given: Given | null, openId: string | null): Told {
+export function useOutlook(given: PlanInput | null, openId: string | null): Told {
   const [answer, setAnswer] = useState<Told>({ outlook: null, soFar: null, error: null });
   const [queue] = useState(() => new NewestOnly());
   const open = useRef(openId);

@@ -17,7 +17,7 @@ import type { Allowances } from './ways.js';
 import type { KeptPlan, Workshop } from './workshop.js';
 
 /** All that a plan is made from. */
-export interface Given {
+export interface PlanInput {
   pieces: readonly Piece[];
   workshop: Workshop;
   shelf: Shelf;
@@ -39,7 +39,7 @@ export interface Planned {
 }
 
 /** What is on the shelf, at the pace that the bench has learnt from all its pieces. */
-export function benchSupplies({ pieces, workshop, shelf, log }: Pick<Given, 'pieces' | 'workshop' | 'shelf' | 'log'>): Supplies {
+export function benchSupplies({ pieces, workshop, shelf, log }: Pick<PlanInput, 'pieces' | 'workshop' | 'shelf' | 'log'>): Supplies {
   const supplies = suppliesOf(shelf);
   const { learning, equipment } = workshop;
   if (log.length === 0 || !(learning.minutes || learning.drying)) return supplies;
@@ -47,7 +47,7 @@ export function benchSupplies({ pieces, workshop, shelf, log }: Pick<Given, 'pie
 }
 
 /** The problem of what is given. */
-export function problemOf(given: Given, allows: Allowances = {}): Pick<Planned, 'open' | 'problem'> {
+export function problemOf(given: PlanInput, allows: Allowances = {}): Pick<Planned, 'open' | 'problem'> {
   const { pieces, workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
   const open = pieces.filter(({ archivedOn }) => archivedOn === null);
   return {
@@ -57,11 +57,11 @@ export function problemOf(given: Given, allows: Allowances = {}): Pick<Planned, 
 }
 
 /** The plan of what is given: as it was kept, else by what is wished for. */
-export function planOf(asked: Given, { allows = {}, ...options }: PlanOptions & { allows?: Allowances } = {}): Planned {
+export function planOf(asked: PlanInput, { allows = {}, ...options }: PlanOptions & { allows?: Allowances } = {}): Planned {
   const given = { ...asked, supplies: asked.supplies ?? benchSupplies(asked) };
   const { open, problem } = problemOf(given, allows);
   const { wishes, kept: chosen } = given.workshop.planning;
-  const kept = chosen ?? asItBegan(given, problem);
+  const kept = chosen ?? planAtEveningStart(given, problem);
   const start = kept && startFrom(kept, { ...given, pieces: open });
   const planned = planEvenings(problem, { wishes, start, ...options });
   const missed = new Set(planned.plan.unplaced.map(({ id }) => id));
@@ -72,7 +72,7 @@ export function planOf(asked: Given, { allows = {}, ...options }: PlanOptions & 
 }
 
 /** Everything as it stood when the evening that is on began; null where none is, or where nothing has changed since. */
-export function beganAs(given: Given, evenings: readonly Interval[]): Given | null {
+export function beganAs(given: PlanInput, evenings: readonly Interval[]): PlanInput | null {
   const on = evenings.find(({ fromMin, toMin }) => fromMin <= given.nowMin && given.nowMin < toMin);
   if (!on) return null;
   const log = given.log.filter(({ startedAt }) => minuteOf(given.originDate, startedAt) < on.fromMin);
@@ -80,7 +80,7 @@ export function beganAs(given: Given, evenings: readonly Interval[]): Given | nu
 }
 
 /** What led to the plan with which the evening began: it is kept to, so that the order does not change under the painter's hands. */
-function asItBegan(given: Given, { calendar }: ScheduleProblem): KeptPlan | null {
+function planAtEveningStart(given: PlanInput, { calendar }: ScheduleProblem): KeptPlan | null {
   const began = beganAs(given, calendar?.evenings ?? []);
   if (!began) return null;
   const { open, planned } = planOf(began);

@@ -11,21 +11,21 @@ import {
   movedBy,
   operationOf,
   pairings,
-  planOtherwise,
+  planScenario,
   planPieces,
   problemOf,
   splitProposals,
   startFrom,
   timeBox,
   waitsOf,
-  type Given,
+  type PlanInput,
 } from './index.js';
 import { CATALOGUE } from '../materials/index.js';
 import { MONDAY, everyEvening, vanWith, type Short } from './testing.js';
 
 const members = (count: number): Piece['members'] =>
   Array.from({ length: count }, (_, i) => ({ id: `m${String(i + 1)}`, label: `No. ${String(i + 1)}`, differences: [] }));
-const given = (pieces: Piece[], more: Partial<Given> = {}): Given => ({
+const given = (pieces: Piece[], more: Partial<PlanInput> = {}): PlanInput => ({
   pieces,
   workshop: everyEvening(),
   shelf: EMPTY_SHELF,
@@ -52,7 +52,7 @@ describe('what if', () => {
   );
 
   test('without the only piece there is nothing to do, and that is a plan too', () => {
-    const { planned, doneMin } = planOtherwise(slow, { kind: 'without', pieceId: 'van' });
+    const { planned, doneMin } = planScenario(slow, { kind: 'without', pieceId: 'van' });
     expect(planned.plan).toMatchObject({ placed: [], unplaced: [], eveningsUsed: 0 });
     expect(doneMin).toEqual({});
   });
@@ -60,17 +60,17 @@ describe('what if', () => {
   test('with a step that fits into no evening, each other plan can still be asked for', () => {
     const long = given([vanWith('van', ENAMEL), vanWith('rock', [['brush-coat', 'acrylic-matt', { handsOnMin: 300 }]])]);
     for (const kind of ['as-is', 'heating', 'dryer', 'tools', 'careful'] as const) {
-      const { planned } = planOtherwise(long, { kind });
+      const { planned } = planScenario(long, { kind });
       expect(planned.cost.unplaced).toBe(1);
       expect(Number.isFinite(planned.cost.finishMin)).toBe(true);
     }
   });
 
   test('the heating left on dries sooner, as it is the same as now', () => {
-    const now = planOtherwise(slow, { kind: 'as-is' });
-    const warm = planOtherwise(slow, { kind: 'heating' });
+    const now = planScenario(slow, { kind: 'as-is' });
+    const warm = planScenario(slow, { kind: 'heating' });
     expect(warm.doneMin['van']!).toBeLessThan(now.doneMin['van']!);
-    expect(planOtherwise(slow, { kind: 'as-is' })).toEqual(now);
+    expect(planScenario(slow, { kind: 'as-is' })).toEqual(now);
   });
 
   test('a dryer saves an evening where water is what must go', () => {
@@ -84,10 +84,10 @@ describe('what if', () => {
       ],
       { workshop: everyEvening({ climate: { evening: { tempC: 14, rhPct: 80 }, night: { tempC: 10, rhPct: 88 }, places: [] } }) },
     );
-    const { planned } = planOtherwise(thick, { kind: 'dryer' });
+    const { planned } = planScenario(thick, { kind: 'dryer' });
     expect(Object.values(planned.plan.chosen)).toContain('cool-dryer');
     expect(planFaults(problemOf(thick, { dryer: true }).problem, planned.plan)).toEqual([]);
-    expect(planned.cost.total).toBeLessThan(planOtherwise(thick, { kind: 'as-is' }).planned.cost.total);
+    expect(planned.cost.total).toBeLessThan(planScenario(thick, { kind: 'as-is' }).planned.cost.total);
   });
 
   test('coats with whichever tool suits: without an airbrush all is brushed, and what was chosen is what the step becomes', () => {
@@ -102,8 +102,8 @@ describe('what if', () => {
         workshop: everyEvening({ equipment: { ...DEFAULT_WORKSHOP.equipment, airbrush: false } }),
       },
     );
-    expect(planOtherwise(sprayed, { kind: 'as-is' }).planned.plan.unplaced).not.toEqual([]);
-    const { planned } = planOtherwise(sprayed, { kind: 'tools' });
+    expect(planScenario(sprayed, { kind: 'as-is' }).planned.plan.unplaced).not.toEqual([]);
+    const { planned } = planScenario(sprayed, { kind: 'tools' });
     expect(planned.plan.unplaced).toEqual([]);
     expect(planned.plan.chosen).toEqual({ 'van/0/0': 'brushed' });
     const [step] = sprayed.pieces[0]!.steps;
@@ -111,7 +111,7 @@ describe('what if', () => {
     expect(brushed).toMatchObject({ technique: 'brush-coat', tool: null });
     // really done so, the plan is the same
     const done = given([{ ...sprayed.pieces[0]!, steps: [brushed, sprayed.pieces[0]!.steps[1]!] }], { workshop: sprayed.workshop });
-    expect(planOtherwise(done, { kind: 'as-is' }).planned.plan.placed).toEqual(planned.plan.placed);
+    expect(planScenario(done, { kind: 'as-is' }).planned.plan.placed).toEqual(planned.plan.placed);
     expect(inWay(step!, null, CATALOGUE)).toBe(step);
     expect(() => inWay(step!, 'by-mop', CATALOGUE)).toThrow("got 'by-mop'");
   });
@@ -120,16 +120,16 @@ describe('what if', () => {
     const two = given([vanWith('van', ENAMEL), vanWith('lorry', ENAMEL)], {
       workshop: everyEvening({ weekly: [{ weekday: 0, start: '19:00', end: '21:00' }] }),
     });
-    expect(Object.keys(planOtherwise(two, { kind: 'without', pieceId: 'lorry' }).doneMin)).toEqual(['van']);
+    expect(Object.keys(planScenario(two, { kind: 'without', pieceId: 'lorry' }).doneMin)).toEqual(['van']);
     const [day] = freeDays(two);
     expect(day).toEqual({ date: '2026-11-24', start: '19:00', end: '21:00' });
-    const more = planOtherwise(two, { kind: 'evening', date: '2026-11-24', start: '19:00', end: '21:00' });
-    expect(more.planned.plan.finishMin!).toBeLessThan(planOtherwise(two, { kind: 'as-is' }).planned.plan.finishMin!);
+    const more = planScenario(two, { kind: 'evening', date: '2026-11-24', start: '19:00', end: '21:00' });
+    expect(more.planned.plan.finishMin!).toBeLessThan(planScenario(two, { kind: 'as-is' }).planned.plan.finishMin!);
   });
 
   test('careful plans take no less', () => {
-    const usual = planOtherwise(slow, { kind: 'as-is' }).planned.plan.finishMin!;
-    expect(planOtherwise(slow, { kind: 'careful' }).planned.plan.finishMin!).toBeGreaterThanOrEqual(usual);
+    const usual = planScenario(slow, { kind: 'as-is' }).planned.plan.finishMin!;
+    expect(planScenario(slow, { kind: 'careful' }).planned.plan.finishMin!).toBeGreaterThanOrEqual(usual);
   });
 });
 
