@@ -7,9 +7,7 @@ import { inRail, type Path } from './views.js';
 import { useBenchNow, usePlan } from './workers/outlook-context.js';
 import { tonightOf } from '@eveningtide/core/tonight';
 
-const ICONS: Partial<Record<string, LucideIcon>> = { '/handbook': BookOpen, '/workshop': Settings2 } satisfies Partial<
-  Record<Path, LucideIcon>
->;
+const ICONS: Partial<Record<Path, LucideIcon>> = { '/handbook': BookOpen, '/workshop': Settings2 };
 
 const entry =
   'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium max-[40rem]:h-12 max-[40rem]:gap-1.5 max-[40rem]:!pl-3';
@@ -24,13 +22,13 @@ export function Rail() {
   const now = useBenchNow();
   const tonight = outlook ? tonightOf(outlook, now.minute) : null;
   // Mixing has none: what is to be mixed is told by the plan there, and how many mixes are kept is another thing
-  const counts: Partial<Record<string, number>> = {
+  const counts: Partial<Record<Path, number>> = {
     '/tonight': tonight?.isTonight ? tonight.jobs.filter(({ state }) => state !== 'done').length : 0,
     '/pieces': pieces?.length ?? 0,
     '/evenings': outlook?.plan.eveningsUsed ?? 0,
     '/shelf': bottles?.length ?? 0,
     '/log': log?.length ?? 0,
-  } satisfies Partial<Record<Path, number>>;
+  };
   return (
     <aside className="no-print flex flex-col overflow-x-hidden overflow-y-auto border-r border-line-strong bg-rail pt-4 pb-3 max-[40rem]:flex-row max-[40rem]:overflow-x-auto max-[40rem]:overflow-y-hidden max-[40rem]:border-r-0 max-[40rem]:border-b max-[40rem]:p-0">
       <div className="flex items-center gap-2 px-3.5 pb-4 text-[1.0625rem] font-bold max-[40rem]:hidden">

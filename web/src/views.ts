@@ -136,7 +136,7 @@ export type Path = (typeof VIEWS)[number]['path'];
 /** The same, without what each one alone has: to go through. */
 const all: readonly View[] = VIEWS;
 
-export const inRail = (where: 'work' | 'foot'): View[] => all.filter(({ rail }) => rail === where);
+export const inRail = (where: 'work' | 'foot') => VIEWS.filter((view) => 'rail' in view && view.rail === where);
 
 /** Where Alt with a digit leads; null: nowhere. */
 export const viewOfDigit = (digit: number): View | null => all.find(({ altDigit }) => altDigit === digit) ?? null;
