@@ -45,7 +45,7 @@ test('from a bare van over a mended snag to its evenings, without a mouse', asyn
   await page.keyboard.press('Enter');
   await expect(page.getByRole('listbox')).toBeVisible();
   await page.keyboard.type('umber enamel wash');
-  await expect(page.getByRole('option')).toHaveCount(1);
+  await expect(page.getByRole('listbox').getByRole('option', { name: 'Umber enamel wash' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('group', { name: 'Snag at step 2' })).toBeVisible();
 

@@ -36,6 +36,8 @@ export interface FirstTold {
   revision: number;
   nearIds: string[];
   changed: PieceOutlook[];
+  /** What helps against each finding of the piece that is looked at: told with the plan, so that nothing moves under the painter's hands. */
+  opened: { pieceId: string; fixes: Fix[][] } | null;
 }
 
 /** Some more of its pieces; with the last of them the order of all, and what only the whole tells. */
@@ -78,6 +80,8 @@ const lookAt = (ids: readonly string[], { made, looked }: NonNullable<typeof inH
   return outlooks.changedIn(ids.flatMap((id) => looked.get(id) ?? []));
 };
 
+const fixesOf = (pieceId: string, made: MadePlan): Fix[][] => made.cured(pieceId).map((finding) => finding.fixes);
+
 /** Makes the plan of what was told. */
 function begin({ originDate, nowMin, openId, ...around }: Asked): FirstTold {
   given = { ...given, ...around };
@@ -89,7 +93,14 @@ function begin({ originDate, nowMin, openId, ...around }: Asked): FirstTold {
   inHand = { revision: (inHand?.revision ?? 0) + 1, made, given: all, looked: new Map() };
   const near = made.nearIds;
   const nearIds = made.pieceIds.filter((id) => near.has(id) || id === openId);
-  return { plan: made.plan, revision: inHand.revision, nearIds, changed: lookAt(nearIds, inHand) };
+  const isOpen = openId !== null && made.pieceIds.includes(openId);
+  return {
+    plan: made.plan,
+    revision: inHand.revision,
+    nearIds,
+    changed: lookAt(nearIds, inHand),
+    opened: isOpen ? { pieceId: openId, fixes: fixesOf(openId, made) } : null,
+  };
 }
 
 /** Goes on with the plan in hand. */
@@ -112,8 +123,7 @@ const bounds = (revision: number): Bounds | null => (inHand?.revision === revisi
 const delay = (revision: number): Delay | null => (inHand?.revision === revision ? delayOf(inHand.given, inHand.made.solved) : null);
 
 /** What helps against each of a piece's findings; null: another plan has been begun since. */
-const fixes = (revision: number, pieceId: string): Fix[][] | null =>
-  inHand?.revision === revision ? inHand.made.cured(pieceId).map((finding) => finding.fixes) : null;
+const fixes = (revision: number, pieceId: string): Fix[][] | null => (inHand?.revision === revision ? fixesOf(pieceId, inHand.made) : null);
 
 /** What the plan that was told last takes from the shelf; null before there is one. */
 function needs(mixes: readonly Mix[]): (Needs & { stock: Stock }) | null {

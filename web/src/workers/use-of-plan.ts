@@ -53,11 +53,17 @@ interface AskedOf {
 
 const fixes = async ({ own, revision }: AskedOf) => ({ own, found: await outlookService().fixes(revision, own.pieceId) });
 
-/** What helps against a finding of a piece: tried out while it is looked at; nothing until that is known. */
+/**
+ * What helps against a finding of a piece: told with the plan where the piece was open when it was made; where it was opened since, tried out now, and nothing
+ * until that is known.
+ */
 export function useFixes(pieceId: string): (finding: Finding) => readonly Fix[] {
-  const revision = usePlan().soFar?.revision;
+  const { soFar } = usePlan();
   const own = usePieceOutlook(pieceId);
-  const asked = useMemo(() => (revision !== undefined && own ? { own, revision } : null), [revision, own]);
+  const told = soFar?.opened?.pieceId === pieceId ? soFar.opened.fixes : null;
+  const revision = soFar?.revision;
+  const asked = useMemo(() => (revision !== undefined && own && !told ? { own, revision } : null), [revision, own, told]);
   const { answer } = useAsked(asked, fixes);
-  return (finding) => (own && answer?.own === own && answer.found?.[own.findings.indexOf(finding)]) || [];
+  const found = told ?? (own && answer?.own === own ? answer.found : null);
+  return (finding) => found?.[own?.findings.indexOf(finding) ?? -1] ?? [];
 }

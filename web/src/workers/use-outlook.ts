@@ -4,10 +4,11 @@ import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useRef, useState } from 'react';
 import { Receiver, Sender, partsOf } from './delta.js';
 import { NewestOnly } from './newest-only.js';
+import type { FirstTold } from './outlook.worker.js';
 import { outlookService } from './threads.js';
 
-/** An outlook, and which plan it is of. */
-export type ToldOutlook = Outlook & { revision: number };
+/** An outlook, which plan it is of, and what helps on the piece that was looked at when it was made. */
+export type ToldOutlook = Outlook & Pick<FirstTold, 'revision' | 'opened'>;
 
 /** So many are told at a time; a piece is about as long as twenty entries. */
 const PIECES_AT_ONCE = 25;
@@ -29,12 +30,12 @@ async function planned(given: PlanInput, openId: string | null, onFirst: (first:
   for (const part of partsOf(log.deltaTo(given.log), ENTRIES_AT_ONCE)) await service.tellLog(part);
   const around = { ...(sent?.workshop === workshop ? {} : { workshop }), ...(sent?.shelf === shelf ? {} : { shelf }) };
   sent = { workshop, shelf };
-  const { plan, revision, nearIds, changed } = await service.begin({ ...around, originDate, nowMin, openId });
+  const { plan, revision, opened, nearIds, changed } = await service.begin({ ...around, originDate, nowMin, openId });
   outlooks.keep(changed);
-  onFirst({ ...plan, revision, pieces: outlooks.those(nearIds), overfull: [] });
+  onFirst({ ...plan, revision, opened, pieces: outlooks.those(nearIds), overfull: [] });
   for (;;) {
     const { changed: next, whole } = await service.more();
-    if (whole) return { ...plan, revision, pieces: outlooks.take({ order: whole.order, changed: next }), overfull: whole.overfull };
+    if (whole) return { ...plan, revision, opened, pieces: outlooks.take({ order: whole.order, changed: next }), overfull: whole.overfull };
     outlooks.keep(next);
   }
 }
