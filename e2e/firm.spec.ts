@@ -53,6 +53,9 @@ test('what is deleted can be brought back, or goes for good', async ({ bench: pa
   await expect(page.getByRole('row', { name: /Piece Quay wall casting/ })).toContainText('30 days more');
   await page.getByRole('button', { name: 'Bring Quay wall casting back' }).click();
   await expect(page.getByText('Nothing was deleted')).toBeVisible();
+  // with it back there is nothing to take back any more
+  await expect(page.getByText('Quay wall casting is back')).toBeVisible();
+  await expect(page.getByText('Quay wall casting deleted')).toHaveCount(0);
   await go(page, 'Pieces');
   await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
   await page.getByRole('link', { name: 'Recently deleted' }).click();

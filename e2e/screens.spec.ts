@@ -140,6 +140,10 @@ test('on a phone the evening has the whole width, and what is pressed stays in r
   // nothing sticks out to the side
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await expectAccessible(page);
+  // what is told does not lie over what is pressed next
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.locator('[data-sonner-toast]')).toHaveCSS('opacity', '1');
+  await start(page).click({ trial: true, timeout: 3000 });
   await start(page).click();
   await expect(done(page)).toBeInViewport();
   await page.getByRole('link', { name: /^Log/ }).click();

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
 import { Toaster } from 'sonner';
 import { useFocusKept } from './keys/use-focus-kept.js';
@@ -9,13 +9,16 @@ import { useSendLog } from './store/log.js';
 import { useSendDrafts } from './store/send-drafts.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
+import { useIsPhone } from './ui/use-is-phone.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
 
-const CommandBox = lazy(async () => ({ default: (await import('./keys/command-box.js')).CommandBox }));
+const commandBox = () => import('./keys/command-box.js');
+const CommandBox = lazy(async () => ({ default: (await commandBox()).CommandBox }));
 const KeyList = lazy(async () => ({ default: (await import('./keys/key-list.js')).KeyList }));
 
 /** The rail at the left and the view beside it. */
 export function Shell() {
+  const isPhone = useIsPhone();
   return (
     <OutlookProvider>
       <a href="#view" className="sr-only focus:not-sr-only focus:absolute focus:z-40 focus:bg-paper focus:p-2">
@@ -32,7 +35,8 @@ export function Shell() {
       </div>
       <Keys />
       <Toaster
-        position="bottom-right"
+        // on a phone the large buttons of the evening are below, and must not be covered
+        position={isPhone ? 'top-center' : 'bottom-right'}
         toastOptions={{
           classNames: {
             toast: '!bg-ink !text-paper !border-ink !rounded-sm !font-[inherit]',
@@ -54,10 +58,20 @@ function Background() {
   return null;
 }
 
-/** The command box and the list of keys, fetched when they are first wanted. */
+/** So long after the start the page has shown what was asked for. */
+const SETTLED_MS = 3000;
+
+/** The command box and the list of keys. */
 function Keys() {
   const [open, setOpen] = useState<'commands' | 'keys' | null>(null);
   useFocusKept();
+  useEffect(() => {
+    // ready before it is wanted: who types at once must not lose the first letters
+    const timer = setTimeout(() => void commandBox(), SETTLED_MS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, []);
   useGlobalKeys({
     onCommands: () => {
       setOpen('commands');

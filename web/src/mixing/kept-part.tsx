@@ -18,7 +18,7 @@ import { Labels, type Label } from './labels.js';
 import { MixColourDialog } from './mix-colour-dialog.js';
 import { useBench } from './use-bench.js';
 import { recipeWords } from './words.js';
-import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
+import { toldDeleted, toldFailure } from '../ui/told.js';
 
 /** Mixes that were kept: recipes, and cups that were made, with everything done to them since. */
 export function KeptPart() {
@@ -107,9 +107,8 @@ function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void
   const throwAway = async (): Promise<void> => {
     try {
       await remove(mix.id).unwrap();
-      toldWithUndo(`${mix.name} deleted`, () => restore({ kind: 'mix', id: mix.id }).unwrap(), {
-        description: `${users.length > 0 ? `Steps of ${users.join(', ')} keep paint and dilution. ` : ''}${KEPT_WORDS}`,
-      });
+      const more = users.length > 0 ? `Steps of ${users.join(', ')} keep paint and dilution. ` : '';
+      toldDeleted(`${mix.name} deleted`, { kind: 'mix', id: mix.id }, restore, more);
     } catch (error) {
       toldFailure('The mix stays', error);
     }

@@ -7,7 +7,7 @@ import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
-import { toldFailure } from '../ui/told.js';
+import { noticeIsOld, toldFailure } from '../ui/told.js';
 import { countWords } from './words.js';
 
 const KINDS: Record<Deleted['kind'], string> = { piece: 'Piece', bottle: 'Bottle', material: 'Own material', mix: 'Mix', finish: 'Finish' };
@@ -31,6 +31,7 @@ export function DeletedView() {
   const bringBack = async (one: Deleted) => {
     try {
       await restore(one).unwrap();
+      noticeIsOld(one);
       toast(`${one.name} is back`);
     } catch (error) {
       toldFailure(`${one.name} was not brought back`, error);
@@ -39,6 +40,7 @@ export function DeletedView() {
   const letGo = async (one: Deleted) => {
     try {
       await forget(one).unwrap();
+      noticeIsOld(one);
       toast(`${one.name} is gone for good`);
     } catch (error) {
       toldFailure(`${one.name} stays here`, error);

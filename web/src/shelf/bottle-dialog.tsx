@@ -20,7 +20,7 @@ import { TextField } from '../ui/text-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { BottleMeasures } from './bottle-measures.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
-import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
+import { toldDeleted, toldFailure } from '../ui/told.js';
 
 /** A bottle nobody has named yet, of the usual size. */
 const NEW = plainBottle({ id: '', name: '', material: 'acrylic-matt', colour: '#8b8a88', sizeMl: 17, leftMl: 17 });
@@ -52,7 +52,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
     try {
       await remove(bottle.id).unwrap();
       onClose();
-      toldWithUndo(`${bottle.name} deleted`, () => restore({ kind: 'bottle', id: bottle.id }).unwrap(), { description: KEPT_WORDS });
+      toldDeleted(`${bottle.name} deleted`, { kind: 'bottle', id: bottle.id }, restore);
     } catch (error) {
       toldFailure('The bottle stays', error);
     }

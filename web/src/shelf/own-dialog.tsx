@@ -17,7 +17,7 @@ import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
-import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
+import { toldDeleted, toldFailure } from '../ui/told.js';
 
 const NEW: Omit<OwnMaterial, 'id'> = {
   name: '',
@@ -60,7 +60,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
     try {
       await remove(own.id).unwrap();
       onClose();
-      toldWithUndo(`${own.name} deleted`, () => restore({ kind: 'material', id: own.id }).unwrap(), { description: KEPT_WORDS });
+      toldDeleted(`${own.name} deleted`, { kind: 'material', id: own.id }, restore);
     } catch (error) {
       told(error, `${own.name} stays`);
     }

@@ -1,13 +1,10 @@
 import { toast } from 'sonner';
-import { refusalOf } from '../store/api.js';
+import { refusalOf, type Deleted } from '../store/api.js';
 
 /** So long there is a way back: long enough to be read from a bench. */
 const LONG_MS = 12_000;
 /** Where the way back takes back the last edit, it must be gone before there is another. */
 const BRIEF_MS = 4000;
-
-/** Where what was deleted can be found for a while. */
-export const KEPT_WORDS = 'It stays for 30 days under Recently deleted.';
 
 /** Says that something did not go, and why. */
 export function toldFailure(words: string, error: unknown): void {
@@ -18,7 +15,7 @@ export function toldFailure(words: string, error: unknown): void {
 export function toldWithUndo(
   words: string,
   undo: () => unknown,
-  { description, brief = false }: { description?: string | undefined; brief?: boolean } = {},
+  { description, brief = false, id }: { description?: string | undefined; brief?: boolean; id?: string } = {},
 ): void {
   const back = async (): Promise<void> => {
     try {
@@ -27,5 +24,22 @@ export function toldWithUndo(
       toldFailure('It could not be taken back', error);
     }
   };
-  toast(words, { duration: brief ? BRIEF_MS : LONG_MS, description, action: { label: 'Undo', onClick: () => void back() } });
+  toast(words, {
+    ...(id === undefined ? {} : { id }),
+    ...{ duration: brief ? BRIEF_MS : LONG_MS, description, action: { label: 'Undo', onClick: () => void back() } },
+  });
 }
+
+type Gone = Pick<Deleted, 'kind' | 'id'>;
+const noticeOf = ({ kind, id }: Gone): string => `deleted/${kind}/${id}`;
+
+/** Says that something was deleted, what else that means, and where it is; with the way back on it. */
+export function toldDeleted(words: string, gone: Gone, restore: (gone: Gone) => { unwrap: () => Promise<void> }, more = ''): void {
+  const description = `${more}It stays for 30 days under Recently deleted.`;
+  toldWithUndo(words, () => restore(gone).unwrap(), { description, id: noticeOf(gone) });
+}
+
+/** It is back, or gone for good: there is nothing to take back any more. */
+export const noticeIsOld = (gone: Gone): void => {
+  toast.dismiss(noticeOf(gone));
+};
