@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from './fixtures.js';
+import { PIECES, expect, expectAccessible, go, openPiece, test } from './fixtures.js';
 
 test('keys: the list, the command box, theme and text size, and off for those who dictate', async ({ bench: page }) => {
   await page.keyboard.press('?');
@@ -36,4 +36,20 @@ test('a server that is away is told in every view', async ({ bench: page }) => {
   await page.unroute('**/api/**');
   await page.clock.runFor(40_000);
   await expect(page.getByRole('alert').filter({ hasText: 'The server on this machine does not answer.' })).toHaveCount(0);
+});
+
+test('before the plan is known nothing is claimed of it, in any view', async ({ bench: page }) => {
+  await page.route('**/assets/outlook.worker*', () => undefined);
+  await page.reload();
+  // of the one without steps it is true
+  await expect(page.getByText('nothing planned')).toHaveCount(1);
+  await expect(page.getByText('being worked out …')).toHaveCount(PIECES.length - 1);
+  for (const view of ['Tonight', 'Evenings']) {
+    await go(page, view);
+    await expect(page.getByText('Fetching the plan …')).toBeVisible();
+  }
+  await go(page, 'Pieces');
+  await openPiece(page, PIECES[0]!);
+  await expect(page.getByRole('group', { name: /^Snag/ })).toHaveCount(0);
+  await expect(page.getByText('without an evening')).toHaveCount(0);
 });

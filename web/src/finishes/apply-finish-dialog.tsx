@@ -10,7 +10,7 @@ import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
-import { useBenchNow, useOnHand } from '../workers/outlook-context.js';
+import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { AdaptedList } from './adapted-list.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 
@@ -24,7 +24,7 @@ export function ApplyFinishDialog({ finish, onPieces, onClose }: { finish: Finis
   const dispatch = useAppDispatch();
   const { data: stored = [] } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const now = useBenchNow();
   const edited = useAppSelector((state) => state.editor.piece);
   const [savePiece] = useSavePieceMutation();

@@ -8,7 +8,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { TextField } from '../ui/text-field.js';
-import { useBenchNow, useOnHand } from '../workers/outlook-context.js';
+import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { toldFailure } from '../ui/told.js';
 
 const NEW = 'new';
@@ -16,7 +16,7 @@ const NEW = 'new';
 /** Keeps the sequence of a piece as a finish: a new one, or the next version of one that is there. */
 export function SaveFinishDialog({ piece, onClose, children }: { piece: Piece; onClose: () => void; children?: ReactNode }) {
   const { data: finishes = [] } = useFinishesQuery();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const now = useBenchNow();
   const [save, { isLoading }] = useSaveFinishMutation();
   const [into, setInto] = useState<string>(

@@ -13,7 +13,7 @@ import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
 import { countWords } from './words.js';
-import { KEPT_WORDS, toldFailure, toldWithUndo } from '../ui/told.js';
+import { toldDeleted, toldFailure } from '../ui/told.js';
 
 export function PiecesView() {
   const { data, isLoading, isError, refetch } = usePiecesQuery();
@@ -101,7 +101,7 @@ const substrateWords = (piece: Piece): string =>
 
 function PieceItem({ stored }: { stored: StoredPiece }) {
   const { piece } = stored;
-  const { soFar: outlook } = usePlan();
+  const { outlook, soFar } = usePlan();
   const own = usePieceOutlook(piece.id);
   const [remove] = useDeletePieceMutation();
   const [restore] = useRestoreDeletedMutation();
@@ -110,7 +110,7 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
   const throwAway = async () => {
     try {
       await remove(piece.id).unwrap();
-      toldWithUndo(`${piece.name} deleted`, () => restore({ kind: 'piece', id: piece.id }).unwrap(), { description: KEPT_WORDS });
+      toldDeleted(`${piece.name} deleted`, { kind: 'piece', id: piece.id }, restore);
     } catch (error) {
       toldFailure(`${piece.name} was not deleted`, error);
     }
@@ -135,14 +135,17 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
         <Trouble pieceId={piece.id} />
       </div>
       <p className="text-ink-2">
-        {outlook && completion ? (
-          <CompletionWords completion={completion} originDate={outlook.originDate} days={days} />
+        {soFar && completion ? (
+          <CompletionWords completion={completion} originDate={soFar.originDate} days={days} />
         ) : own && own.reports.length > 0 ? (
           <b className="text-brick">{countWords(own.placed.filter((isPlaced) => !isPlaced).length, 'step')} without an evening</b>
         ) : piece.archivedOn !== null ? (
           <>archived {days.day(piece.archivedOn)}</>
-        ) : (
+        ) : outlook || piece.steps.length === 0 ? (
           'nothing planned'
+        ) : (
+          // nothing is claimed of a piece that the plan has not come to yet
+          'being worked out …'
         )}
       </p>
       <div className="flex">
