@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { exampleAddresses } from '../web/src/views.js';
+import { exampleAddresses } from '../web/src/view-examples.js';
 import { expect, expectAccessible, openStep, test } from './fixtures.js';
 
 const WIDTHS = [390, 1024, 1280];

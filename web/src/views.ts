@@ -18,11 +18,9 @@ export interface View {
   /** As the command box lists it for each piece: the group, and the words before the piece's name. */
   ofPiece?: { group: string; before: string };
   parts?: readonly Part[];
-  /** With the demo data: addresses at which it has something to show. Left out: its own address. */
-  examples?: readonly string[];
 }
 
-/** Every view there is: routes, the list at the left, the command box, keys and the tests of all views go by it. */
+/** Every view there is: routes, the list at the left, the command box, keys and the tests of all views (`view-examples.ts`) go by it. */
 export const VIEWS = [
   {
     path: '/tonight',
@@ -40,28 +38,24 @@ export const VIEWS = [
     name: 'A piece',
     listed: null,
     ofPiece: { group: 'Open a piece', before: '' },
-    examples: ['/pieces/salt-van-14', '/pieces/peat-wagons?step=s12', '/pieces/quay-wall?step=s7'],
   },
   {
     path: '/pieces/:pieceId/wishes',
     name: 'Wishes',
     listed: null,
     ofPiece: { group: 'Wishes', before: 'Wishes for ' },
-    examples: ['/pieces/quay-stores/wishes', '/pieces/salt-van-14/wishes'],
   },
   {
     path: '/pieces/:pieceId/film',
     name: 'Film build',
     listed: null,
     ofPiece: { group: 'Film', before: 'Film build of ' },
-    examples: ['/pieces/quay-wall/film', '/pieces/salt-van-14/film'],
   },
   {
     path: '/pieces/:pieceId/card',
     name: 'Card of a piece',
     listed: null,
     ofPiece: { group: 'Print', before: 'Card of ' },
-    examples: ['/pieces/salt-van-14/card'],
   },
   {
     path: '/evenings',
@@ -105,14 +99,12 @@ export const VIEWS = [
     path: '/finishes/compare',
     name: 'Two finishes side by side',
     listed: null,
-    examples: ['/finishes/compare?left=salt-van:1&right=salt-van:2'],
   },
   {
     path: '/log',
     name: 'Log',
     rail: 'work',
     parts: [{ part: 'learnt', listed: null }],
-    examples: ['/log', '/log?piece=spring-wall&part=history'],
   },
   { path: '/deleted', name: 'Recently deleted' },
   {
@@ -126,8 +118,8 @@ export const VIEWS = [
       { part: 'materials', listed: 'materials' },
     ],
   },
-  { path: '/handbook/rules/:ruleId', name: 'A rule', listed: null, examples: ['/handbook/rules/chip-stack-incomplete'] },
-  { path: '/handbook/materials/:materialId', name: 'A material', listed: null, examples: ['/handbook/materials/enamel-matt'] },
+  { path: '/handbook/rules/:ruleId', name: 'A rule', listed: null },
+  { path: '/handbook/materials/:materialId', name: 'A material', listed: null },
   { path: '/workshop', name: 'Workshop', rail: 'foot', altDigit: 5 },
 ] as const satisfies readonly View[];
 
@@ -157,7 +149,3 @@ export const listedForPiece = (piece: { id: string; name: string }): { group: st
   all.flatMap(({ path, ofPiece }) =>
     ofPiece ? [{ group: ofPiece.group, to: path.replace(':pieceId', piece.id), name: ofPiece.before + piece.name }] : [],
   );
-
-/** Addresses that together show every view and every part of one, with the demo data. */
-export const exampleAddresses = (): string[] =>
-  all.flatMap(({ path, examples = [path], parts = [] }) => [...examples, ...parts.map(({ part }) => `${path}?part=${part}`)]);

@@ -9,7 +9,7 @@ import { useSearchParams } from 'react-router';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Empty } from '../ui/states.js';
-import { useOnHand, usePlan } from '../workers/outlook-context.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { BlockPanel } from './block-panel.js';
 import { EveningLanes, type LaneBlock } from './evening-lanes.js';
 import { useMoving } from './use-moving.js';
@@ -17,7 +17,7 @@ import { useMoving } from './use-moving.js';
 /** One evening wide enough to take its blocks in hand: moved by pointer or by keys, pinned, explained. */
 export function OneEvening() {
   const { outlook, given } = usePlan();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const days = useDays();
   const [search, setSearch] = useSearchParams();
   const [chosen, setChosen] = useState<string | null>(null);

@@ -9,7 +9,7 @@ import { Link, useSearchParams } from 'react-router';
 import { useAppSelector } from '../store/store.js';
 import { NearView } from '../ui/near-view.js';
 import { useDays } from '../ui/days.js';
-import { useBenchNow, useOnHand, usePlan } from '../workers/outlook-context.js';
+import { useBenchNow, usePlan, useSupplies } from '../workers/outlook-context.js';
 import { Drying } from './drying.js';
 import { staggered, stripsPath, timelineOf, type Timeline } from './timeline.js';
 
@@ -52,7 +52,7 @@ function shownEvenings(outlook: Outlook): Interval[] {
 /** Light evenings, dark nights, a lane for each piece; a block leads to its step. */
 export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: number }) {
   const { outlook } = usePlan();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const now = useBenchNow();
   const days = useDays();
   // labels are as wide as the text size makes them

@@ -18,7 +18,7 @@ import { Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
-import { useOnHand, usePlan } from '../workers/outlook-context.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 
 interface Answers {
@@ -178,7 +178,7 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
 /** What can be done from here: the evening added, the coats dried with the dryer, careful times from now on. */
 function DoIt({ alternative: { scenario, planned } }: { alternative: Alternative }) {
   const { outlook } = usePlan();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const days = useDays();
   const { data: stored } = useWorkshopQuery();
   const { data: pieces } = usePiecesQuery();

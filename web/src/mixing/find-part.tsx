@@ -7,7 +7,7 @@ import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Empty } from '../ui/states.js';
-import { useOnHand } from '../workers/outlook-context.js';
+import { useOnHand, useSupplies } from '../workers/outlook-context.js';
 import type { FindQuestion } from '../workers/finder.worker.js';
 import { finderService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
@@ -87,7 +87,7 @@ export function FindPart() {
 }
 
 function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; from: string }) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { predicted, de00, bottles } = recipe;

@@ -10,7 +10,7 @@ import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
-import { useBenchNow, useOnHand } from '../workers/outlook-context.js';
+import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { BottleDialog } from './bottle-dialog.js';
 import { ShelfFileMenu } from './shelf-file-menu.js';
 import { ROLES, ROLE_NAMES } from './roles.js';
@@ -18,7 +18,7 @@ import { STATE_NAMES, isLow, wantedBottles, type State } from './shelf-filter.js
 
 /** Bottles as a table: searched as one types, `/` goes to the search. */
 export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const now = useBenchNow();
   const [text, setText] = useState('');
   const [role, setRole] = useState<MaterialRole | 'all'>('all');
@@ -117,7 +117,7 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
 
 function BottleTable({ bottles, onEdit }: { bottles: readonly Bottle[]; onEdit: (id: string) => void }) {
   const { data: pieces } = usePiecesQuery();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const now = useBenchNow();
   const shown = useShown();
   const days = useDays();

@@ -11,7 +11,7 @@ import { Heading } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Empty, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
-import { useBenchNow, useOnHand } from '../workers/outlook-context.js';
+import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { useNeeds } from '../workers/use-of-plan.js';
 import { useMoney } from './money.js';
 import { TableHead } from '../ui/table-head.js';
@@ -19,7 +19,7 @@ import { TableHead } from '../ui/table-head.js';
 /** What the plan takes from the shelf: what runs out when, what to buy, what a piece costs, which bottles are dying. */
 export function NeedsPart() {
   const needs = useNeeds();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   if (!needs) return <Loading what="the plan" />;
   const { holdings } = needs.stock;
   const used = holdings.filter(({ draws, shortMl }) => draws.length > 0 || shortMl > 0);
@@ -47,7 +47,7 @@ export function NeedsPart() {
 }
 
 function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const amount = useAmount(supplies);
   const days = useDays();
   const shown = useShown();
@@ -135,7 +135,7 @@ function Bar({ holding: { bottle, reservedMl, leftAfterMl } }: { holding: Holdin
 }
 
 function Reserved({ holdings }: { holdings: readonly Holding[] }) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const amount = useAmount(supplies);
   const days = useDays();
   const sorted = [...holdings].sort((a, b) => (a.runsOutOn ?? '9999').localeCompare(b.runsOutOn ?? '9999') || b.reservedMl - a.reservedMl);
@@ -215,7 +215,7 @@ function Costs({ holdings }: { holdings: readonly Holding[] }) {
 
 /** Bottles past or near the end of their life, and what must be shaken or stirred this evening. */
 function Watch({ holdings }: { holdings: readonly Holding[] }) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const now = useBenchNow();
   const days = useDays();
   const ageing = holdings.flatMap(({ bottle, draws }) => {

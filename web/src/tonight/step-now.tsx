@@ -21,7 +21,7 @@ import { zoneWords } from '../pieces/zone-words.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
-import { useOnHand, usePlan } from '../workers/outlook-context.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
 
 interface StepNowProps {
   job: Job;
@@ -35,7 +35,7 @@ interface StepNowProps {
 
 /** The step that is on or comes next: what, where, with what, and what to look at before. */
 export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNowProps) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const { technique, tool } = incomingOf(job.step, supplies);
   const members = piece.members.length > 1 ? membersOf(job.step, piece).map(({ label }) => label) : [];
   return (
@@ -80,7 +80,7 @@ function Places({ piece, step }: { piece: Piece; step: Step }) {
   const shows = (patches: readonly { zoneId: string }[]): number =>
     new Set(patches.filter(({ zoneId }) => selected.includes(zoneId)).map(({ zoneId }) => zoneId)).size;
   const view = [...views].sort((a, b) => shows(b.patches) - shows(a.patches))[0];
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const looks = useMemo(() => {
     try {
       return plannedLooks(piece, supplies)[piece.steps.findIndex(({ id }) => id === stepIdOf(step.id)) + 1] ?? {};
@@ -173,7 +173,7 @@ function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | nu
 /** What to look at before, what to mind, and what can still be taken back. */
 function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
   const { soFar: outlook } = usePlan();
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const days = useDays();
   const at = (minute: number): string => (outlook ? days.at(outlook.originDate, minute, nowMin) : clockOf(minute));
   const { step, report } = job;

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { Dialog } from '../ui/dialog.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
-import { useOnHand, usePlan } from '../workers/outlook-context.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import type { Work } from './use-work.js';
 import { benchMinute } from '../store/bench-clock.js';
 
@@ -38,7 +38,7 @@ interface WrongDialogProps {
 
 /** What went wrong, and what still helps: asked and answered in large words. */
 export function WrongDialog({ job, entry, pieceName, bench, onClose }: WrongDialogProps) {
-  const { supplies } = useOnHand();
+  const supplies = useSupplies();
   const [trouble, setTrouble] = useState<Trouble | null>(null);
   const found = troublesOf(job.step, job.step.material === null ? null : supplies.material(job.step.material));
   const take = (remedy: Judged | null): void => {

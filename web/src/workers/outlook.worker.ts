@@ -20,7 +20,7 @@ import { expose } from 'comlink';
 import { Receiver, Sender, type Delta } from './delta.js';
 
 /** What is given besides pieces and log; what is left out is as before. */
-export interface Asked {
+export interface PlanQuestion {
   workshop?: PlanInput['workshop'];
   shelf?: PlanInput['shelf'];
   originDate: string;
@@ -83,7 +83,7 @@ const lookAt = (ids: readonly string[], { made, looked }: NonNullable<typeof inH
 const fixesOf = (pieceId: string, made: MadePlan): Fix[][] => made.cured(pieceId).map((finding) => finding.fixes);
 
 /** Makes the plan of what was told. */
-function begin({ originDate, nowMin, openId, ...around }: Asked): FirstTold {
+function begin({ originDate, nowMin, openId, ...around }: PlanQuestion): FirstTold {
   given = { ...given, ...around };
   const { workshop, shelf } = given;
   if (!workshop || !shelf) throw new Error('nothing is known of the workshop yet');

@@ -10,21 +10,21 @@ import { outlookService } from './threads.js';
 import { useAsked } from './use-asked.js';
 import type { ToldOutlook } from './use-outlook.js';
 
-interface Asked {
+interface OfPlan {
   outlook: ToldOutlook;
   mixes: readonly Mix[];
 }
 
-/** Asked anew with each plan that was made, and when the mixes are others. */
-function useOfPlan<T>(ask: (of: Asked) => Promise<T>): T | null {
+/** OfPlan anew with each plan that was made, and when the mixes are others. */
+function useOfPlan<T>(ask: (of: OfPlan) => Promise<T>): T | null {
   const { outlook } = usePlan();
   const { mixes } = useOnHand();
   const asked = useMemo(() => (outlook ? { outlook, mixes } : null), [outlook, mixes]);
   return useAsked(asked, ask).answer;
 }
 
-const needs = ({ mixes }: Asked) => outlookService().needs(mixes);
-const cups = ({ mixes }: Asked) => outlookService().cups(mixes);
+const needs = ({ mixes }: OfPlan) => outlookService().needs(mixes);
+const cups = ({ mixes }: OfPlan) => outlookService().cups(mixes);
 
 /** What the plan needs, and what that does to the shelf; null until both are known. */
 export const useNeeds = (): (Needs & { stock: Stock }) | null => useOfPlan(needs);
@@ -32,7 +32,7 @@ export const useNeeds = (): (Needs & { stock: Stock }) | null => useOfPlan(needs
 /** The cups of the plan; null until they are known. */
 export const useCups = (): readonly PlannedMix[] | null => useOfPlan(cups);
 
-const bounds = async ({ outlook }: Asked) => ({ outlook, found: await outlookService().bounds(outlook.revision) });
+const bounds = async ({ outlook }: OfPlan) => ({ outlook, found: await outlookService().bounds(outlook.revision) });
 
 /** What no plan can beat; null until it is known for the plan that is shown. */
 export function useBounds(): Bounds | null {
@@ -41,17 +41,17 @@ export function useBounds(): Bounds | null {
   return told && told.outlook === outlook ? told.found : null;
 }
 
-const delay = ({ outlook }: Asked) => outlookService().delay(outlook.revision);
+const delay = ({ outlook }: OfPlan) => outlookService().delay(outlook.revision);
 
 /** What the evening has become since it began; null outside evenings, and until it is known. */
 export const useDelay = (): Delay | null => useOfPlan(delay);
 
-interface AskedOf {
+interface OfPiece {
   own: PieceOutlook;
   revision: number;
 }
 
-const fixes = async ({ own, revision }: AskedOf) => ({ own, found: await outlookService().fixes(revision, own.pieceId) });
+const fixes = async ({ own, revision }: OfPiece) => ({ own, found: await outlookService().fixes(revision, own.pieceId) });
 
 /**
  * What helps against a finding of a piece: told with the plan where the piece was open when it was made; where it was opened since, tried out now, and nothing
