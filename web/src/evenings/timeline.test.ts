@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { staggered, timelineOf } from './timeline.js';
+import { staggered, stripsPath, timelineOf } from './timeline.js';
 
 const evenings = [
   { fromMin: 1170, toMin: 1290 },
@@ -24,6 +24,31 @@ describe('timeline', () => {
   test('a night takes the width of its gutter, whatever its length', () => {
     const { columns, gutters, x } = timelineOf(evenings, 1);
     expect(x(4050)).toBeCloseTo((columns[0]?.width ?? 0) + (gutters[0]?.width ?? 0));
+  });
+});
+
+describe('edges of the timeline', () => {
+  test('what lies before the first evening stands at its start, what comes after all at the end; evenings begin where nights end', () => {
+    const { x, width, columns, gutters } = timelineOf(evenings, 2);
+    expect([0, 1170].map(x)).toEqual([0, 0]);
+    expect(x(1e6)).toBe(width);
+    expect(x(1290)).toBeCloseTo(columns[0]!.width);
+    expect(x(4050)).toBeCloseTo(columns[1]!.x);
+    expect(x(4050 - 1e-6)).toBeCloseTo(gutters[0]!.x + gutters[0]!.width);
+  });
+
+  test('many strips are one shape', () => {
+    expect(
+      stripsPath(
+        [
+          { x: 0, width: 10 },
+          { x: 20.26, width: 5 },
+        ],
+        8,
+        24,
+      ),
+    ).toBe('M0.0 8h10.0v24h-10.0ZM20.3 8h5.0v24h-5.0Z');
+    expect(stripsPath([], 0, 10)).toBe('');
   });
 });
 
