@@ -2,25 +2,19 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_INTERCEPTOR } from '@nestjs/core';
 import { BackupsModule } from './backups/backups.module.js';
 import { BinModule } from './bin/bin.module.js';
-import { BottlesModule } from './bottles/bottles.module.js';
 import type { DataLock } from './data/data-lock.js';
 import type { DataPlaces } from './data/data-places.js';
 import { DataModule } from './data/data.module.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
-import { FinishesModule } from './finishes/finishes.module.js';
 import { RunningRequests } from './http/running-requests.js';
+import { KeptModule } from './kept/kept.module.js';
 import { LiveModule } from './live/live.module.js';
 import { TellChanges } from './live/tell-changes.js';
-import { LogModule } from './log/log.module.js';
-import { MaterialsModule } from './materials/materials.module.js';
-import { MixesModule } from './mixes/mixes.module.js';
 import { PicturesModule } from './pictures/pictures.module.js';
-import { PiecesModule } from './pieces/pieces.module.js';
 import type { Network } from './screens/network.js';
 import { ScreensModule } from './screens/screens.module.js';
-import { WorkshopModule } from './workshop/workshop.module.js';
 
 @Module({})
 export class AppModule {
@@ -30,14 +24,8 @@ export class AppModule {
       imports: [
         DataModule.at(places, lock),
         DatabaseModule.at(places.databaseFile),
-        PiecesModule,
-        MaterialsModule,
-        BottlesModule,
-        FinishesModule,
-        MixesModule,
-        WorkshopModule,
+        KeptModule,
         PicturesModule,
-        LogModule,
         LiveModule,
         DevicesModule,
         ScreensModule.on(network),

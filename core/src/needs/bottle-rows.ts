@@ -1,3 +1,4 @@
+import { LONGEST_NAME, LONGEST_TEXT, MOST_ML, MOST_PRICE } from '../limits/index.js';
 import { MATERIALS, plainBottle, type Bottle, type Supplies } from '../materials/index.js';
 import { isWithinReach } from '../units/index.js';
 
@@ -42,10 +43,6 @@ const fold = (text: string): string =>
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]/gu, '');
 const COLOUR = /^#[0-9a-f]{6}$/i;
-const MOST_ML = 100_000;
-const MOST_PRICE = 100_000;
-const LONGEST_NAME = 120;
-const LONGEST_NOTE = 4000;
 
 /**
  * Reads rows into bottles. A bottle of the same name and kind on the shelf is changed, any other is new. A line with any fault
@@ -107,7 +104,7 @@ export function bottlesFromRows(rows: readonly BottleRow[], supplies: Supplies, 
       triedOn: day('tried_on', base.triedOn),
       price: amount('price', base.price, MOST_PRICE),
       place: text('stands', base.place, LONGEST_NAME),
-      note: text('note', base.note, LONGEST_NOTE),
+      note: text('note', base.note, LONGEST_TEXT),
     };
     if (faults.length === 0 && bottle.sizeMl !== null && bottle.leftMl !== null && bottle.leftMl > bottle.sizeMl)
       fault('left_ml', `at most what the bottle holds, ${String(bottle.sizeMl)}`);

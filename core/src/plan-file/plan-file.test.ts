@@ -8,7 +8,8 @@ import { NO_INTENT, pieceFromTemplate, plainStep, templateById, type Piece, type
 import type { Mix } from '../mixing/index.js';
 import { CATALOGUE, plainBottle, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
 import { stepPaint } from '../sequence/index.js';
-import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, workshopFaults, type PlanFile } from './index.js';
+import { KEPT_ONES } from '../kept/index.js';
+import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
 
 const bottle: Bottle = plainBottle({
   id: 'umber',
@@ -178,7 +179,10 @@ describe('faults of a plan', () => {
 
 describe('the workshop', () => {
   const faults = (start: string, end: string) =>
-    [...workshopFaults('workshop', { ...DEFAULT_WORKSHOP, weekly: [{ weekday: 1, start, end }] })].map(({ path, value }) => [path, value]);
+    [...KEPT_ONES.workshop.faults('workshop', { ...DEFAULT_WORKSHOP, weekly: [{ weekday: 1, start, end }] })].map(({ path, value }) => [
+      path,
+      value,
+    ]);
 
   test.each([
     ['19:30', '21:30'],

@@ -1,16 +1,8 @@
 import { Module } from '@nestjs/common';
-import { BottlesModule } from '../bottles/bottles.module.js';
-import { FinishesModule } from '../finishes/finishes.module.js';
-import { MaterialsModule } from '../materials/materials.module.js';
-import { MixesStoreModule } from '../mixes/mixes-store.module.js';
-import { PiecesModule } from '../pieces/pieces.module.js';
-import { BinStoreModule } from './bin-store.module.js';
+import { KeptModule } from '../kept/kept.module.js';
 import { BinController } from './bin.controller.js';
+import { PiecesRestoreController } from './pieces-restore.controller.js';
 import { BinService } from './bin.service.js';
 
-@Module({
-  imports: [BinStoreModule, BottlesModule, FinishesModule, MaterialsModule, MixesStoreModule, PiecesModule],
-  controllers: [BinController],
-  providers: [BinService],
-})
+@Module({ imports: [KeptModule], controllers: [BinController, PiecesRestoreController], providers: [BinService], exports: [BinService] })
 export class BinModule {}

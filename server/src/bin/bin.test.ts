@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
-import { BinRow, PieceRow } from '../database/models.js';
+import { BinRow } from '../kept/bin.row.js';
+import { PieceRow } from '../kept/piece.row.js';
 import { testApp, testPiece, testPlan } from '../testing.js';
 import { BinService } from './bin.service.js';
 

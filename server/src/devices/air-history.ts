@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { Air } from '@eveningtide/core/climate';
 import { Writes } from '../database/writes.js';
-import { AirReadingRow } from '../database/models.js';
+import { AirReadingRow } from './device.rows.js';
 
 export interface AirReading extends Air {
   /** Local, `YYYY-MM-DDTHH:mm:ss`. */

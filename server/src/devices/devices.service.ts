@@ -3,7 +3,7 @@ import type { Lab } from '@eveningtide/core/colour';
 import { DEVICE_IDS, type AnyDeviceState, type DeviceId, type DeviceState } from '@eveningtide/core/devices';
 import { Writes } from '../database/writes.js';
 import { localMoment } from '../clock.js';
-import { DeviceRow } from '../database/models.js';
+import { DeviceRow } from './device.rows.js';
 import { notFound } from '../http/errors.js';
 import { LiveService } from '../live/live.service.js';
 import { AirHistory } from './air-history.js';

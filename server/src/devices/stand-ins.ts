@@ -8,7 +8,8 @@ import {
   type DeviceId,
   type Readings,
 } from '@eveningtide/core/devices';
-import { WorkshopStore } from '../workshop/workshop.store.js';
+import { openRows } from '../database/rows.js';
+import { readWorkshop } from '../kept/workshop.row.js';
 
 /** A device as the server goes about it. */
 export interface Instrument<Id extends DeviceId> {
@@ -32,7 +33,7 @@ export class StandIns {
 
   readonly instruments: { [Id in DeviceId]: Instrument<Id> };
 
-  constructor(workshop: WorkshopStore) {
+  constructor() {
     const hygrometer = simulatedHygrometer();
     const scale = simulatedScale();
     const meter = simulatedColourMeter();
@@ -41,7 +42,7 @@ export class StandIns {
         about: hygrometer,
         everyMs: AIR_EVERY_MS,
         // its room is the workshop's, as it is described now
-        read: async (at) => hygrometer.read(at, (await workshop.read()).workshop.climate),
+        read: async (at) => hygrometer.read(at, (await readWorkshop(openRows())).workshop.climate),
       },
       scale: {
         about: scale,

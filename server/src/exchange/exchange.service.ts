@@ -1,18 +1,14 @@
 import { Injectable } from '@nestjs/common';
-import { PLAN_VERSION, anchoredOn, planFaults, upgraded, workshopFaults, type PlanFile } from '@eveningtide/core/plan-file';
+import { KEPT_ONES, LIST_KEYS } from '@eveningtide/core/kept';
+import { PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from '@eveningtide/core/plan-file';
 import type { Model, Transaction } from 'sequelize';
 import { BackupsService } from '../backups/backups.service.js';
 import { openRows } from '../database/rows.js';
 import { VERSIONED } from '../database/models.js';
 import { Writes } from '../database/writes.js';
-import { BottlesStore } from '../bottles/bottles.store.js';
-import { FinishesStore } from '../finishes/finishes.store.js';
-import { LogStore } from '../log/log.store.js';
-import { MaterialsStore } from '../materials/materials.store.js';
-import { MixesStore } from '../mixes/mixes.store.js';
-import { PiecesStore } from '../pieces/pieces.store.js';
+import { servedOf } from '../kept/registry.js';
+import { writeWorkshop } from '../kept/workshop.row.js';
 import { FaultsException, checkPlain, checkShape, refuseFaults } from '../validation/faults.js';
-import { WorkshopStore } from '../workshop/workshop.store.js';
 import { planOfRows } from './plan-of-rows.js';
 import { PlanFileDto } from './plan-file.dto.js';
 
@@ -26,13 +22,6 @@ export class ExchangeService {
   constructor(
     private readonly writes: Writes,
     private readonly backups: BackupsService,
-    private readonly pieces: PiecesStore,
-    private readonly bottles: BottlesStore,
-    private readonly materials: MaterialsStore,
-    private readonly finishes: FinishesStore,
-    private readonly mixes: MixesStore,
-    private readonly workshop: WorkshopStore,
-    private readonly log: LogStore,
   ) {}
 
   /** Everything that is kept, as one plan file. What was put aside stays out. */
@@ -63,25 +52,15 @@ export class ExchangeService {
     const plan = anchoredOn(file as PlanFile, today);
     // dates that were moved may have been moved out of reach
     if (plan !== file) checkShape(PlanFileDto, plan);
-    refuseFaults(workshopFaults('workshop', plan.workshop));
+    refuseFaults(KEPT_ONES.workshop.faults('workshop', plan.workshop));
     refuseFaults(planFaults(plan));
     if (!(await this.isEmpty())) await this.backups.beforeReplacing();
     await this.writes.transaction(async (transaction) => {
       // an open tab must notice that all has changed under it
       const version = 1 + (await this.newestVersion(transaction));
-      await this.log.removeAll(transaction);
-      await this.pieces.removeAll(transaction);
-      await this.bottles.removeAll(transaction);
-      await this.materials.removeAll(transaction);
-      await this.finishes.removeAll(transaction);
-      await this.mixes.removeAll(transaction);
-      await this.workshop.write(plan.workshop, version, transaction);
-      await this.materials.writeAll(plan.materials, version, transaction);
-      await this.bottles.writeAll(plan.bottles, version, transaction);
-      await this.mixes.writeAll(plan.mixes, version, transaction);
-      await this.finishes.writeAll(plan.finishes, version, transaction);
-      await this.pieces.writeAll(plan.pieces, version, transaction);
-      await this.log.writeAll(plan.log, version, transaction);
+      for (const key of [...LIST_KEYS].reverse()) await servedOf(key).table.models[0].destroy({ where: {}, transaction });
+      await writeWorkshop(plan.workshop, version, transaction);
+      for (const key of LIST_KEYS) await servedOf(key).table.writeAll(plan[key], version, transaction);
     });
     return { pieces: plan.pieces.length, bottles: plan.bottles.length };
   }

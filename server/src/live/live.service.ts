@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
-import type { StoredEntry } from '../log/log.store.js';
+import type { ListKey, Stored } from '@eveningtide/core/kept';
 import { filter, Subject, type Observable } from 'rxjs';
 
 /** What the other screens are told to read again. */
-export type Changed = 'pieces' | 'bottles' | 'materials' | 'mixes' | 'finishes' | 'workshop' | 'log' | 'devices' | 'screens' | 'deleted';
+export type Changed = ListKey | 'workshop' | 'devices' | 'screens' | 'deleted';
 
 /** What has become of one entry of the log: it is told itself, so that nobody reads a long log again for it. */
 export interface LogChange {
   id: string;
   /** Null: it was taken back. */
-  stored: StoredEntry | null;
+  stored: Stored<'log'> | null;
 }
 
 export interface LiveEvent {

@@ -1,5 +1,5 @@
-import { planFaults, type PlanFault, type PlanFile } from '@eveningtide/core/plan-file';
-import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
+import { KEPT_ONES, LIST_KEYS, type ListKey, type PlanFault } from '@eveningtide/core/kept';
+import { planFaults, type PlanFile } from '@eveningtide/core/plan-file';
 import type { Model, ModelCtor } from 'sequelize-typescript';
 import { Connection } from '../database/connection.js';
 import { BY_POSITION, rowsOfFile, type Order, type Rows } from '../database/rows.js';
@@ -7,10 +7,8 @@ import { PlanFileDto } from '../exchange/plan-file.dto.js';
 import { planOfRows } from '../exchange/plan-of-rows.js';
 import { FaultsException, checkShape, firstFaults } from '../validation/faults.js';
 
-/** Lists of a plan whose things can be left out one by one. */
-const LISTS = ['log', 'pieces', 'finishes', 'mixes', 'bottles', 'materials'] as const;
-type List = (typeof LISTS)[number];
-const AT = new RegExp(`^(${LISTS.join('|')})\\[(\\d+)\\]`);
+/** Where in a plan a thing stands that can be left out. */
+const AT = new RegExp(`^(${LIST_KEYS.join('|')})\\[(\\d+)\\]`);
 
 export interface Rescued {
   plan: PlanFile;
@@ -63,17 +61,18 @@ export async function rescuedPlan(databaseFile: string): Promise<Rescued> {
 
 /** Leaves out the things that faults are found in, and takes the usual workshop where it is the matter. Answers how many. */
 function withoutFaulty(plan: PlanFile, faults: readonly PlanFault[]): number {
-  const bad = new Map<List, Set<number>>();
+  const bad = new Map<ListKey, Set<number>>();
   let inWorkshop = false;
   for (const { path } of faults) {
     const [, list, index] = AT.exec(path) ?? [];
     if (list === undefined) inWorkshop = true;
-    else bad.set(list as List, (bad.get(list as List) ?? new Set()).add(Number(index)));
+    else bad.set(list as ListKey, (bad.get(list as ListKey) ?? new Set()).add(Number(index)));
   }
   for (const [list, at] of bad) Object.assign(plan, { [list]: (plan[list] as object[]).filter((_, i) => !at.has(i)) });
   // the usual workshop has no fault: one that is left after it would never go
-  if (inWorkshop && plan.workshop === DEFAULT_WORKSHOP) throw new Error(`What could be read makes no plan: ${faults[0]?.path ?? ''}`);
-  if (inWorkshop) plan.workshop = DEFAULT_WORKSHOP;
+  if (inWorkshop && plan.workshop === KEPT_ONES.workshop.usual)
+    throw new Error(`What could be read makes no plan: ${faults[0]?.path ?? ''}`);
+  if (inWorkshop) plan.workshop = KEPT_ONES.workshop.usual;
   return [...bad.values()].reduce((sum, at) => sum + at.size, inWorkshop ? 1 : 0);
 }
 

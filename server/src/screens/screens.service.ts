@@ -2,7 +2,7 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { setTimeout as wait } from 'node:timers/promises';
 import { Inject, Injectable } from '@nestjs/common';
 import { Writes } from '../database/writes.js';
-import { ScreenRow } from '../database/models.js';
+import { ScreenRow } from './screen.row.js';
 import { notFound } from '../http/errors.js';
 import { LiveService } from '../live/live.service.js';
 import type { Network } from './network.js';

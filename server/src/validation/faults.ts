@@ -1,5 +1,5 @@
 import { BadRequestException, Injectable, type ArgumentMetadata, type PipeTransform } from '@nestjs/common';
-import type { PlanFault } from '@eveningtide/core/plan-file';
+import type { PlanFault } from '@eveningtide/core/kept';
 import { validateSync } from 'class-validator';
 import { nestedOf, type Shape } from './nested.js';
 import { plainFaults } from './plain-json.js';

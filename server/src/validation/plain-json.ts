@@ -1,4 +1,4 @@
-import type { PlanFault } from '@eveningtide/core/plan-file';
+import type { PlanFault } from '@eveningtide/core/kept';
 import { shown } from './shown.js';
 
 /** Nothing that is kept is nested half as deep. */

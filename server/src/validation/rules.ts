@@ -1,6 +1,7 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
 import { FIRST_DAY, LAST_DAY, isClock, isWithinReach, isLocalDateTime, isMoment } from '@eveningtide/core/units';
+import { LONGEST_NAME, LONGEST_TEXT, MOST_ITEMS } from '@eveningtide/core/limits';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -23,10 +24,6 @@ import { holds, type Shape } from './nested.js';
  * The few kinds of field that everything is made of. Each says in its message what is allowed; the value and the
  * field's name are added when the errors are told.
  */
-const LONGEST_NAME = 120;
-const LONGEST_TEXT = 4000;
-const MOST_ITEMS = 500;
-
 const ID = /^[A-Za-z0-9_.-]{1,64}$/;
 const HEX = /^#[0-9a-fA-F]{6}$/;
 

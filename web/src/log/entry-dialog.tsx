@@ -1,5 +1,6 @@
 import { minutesTaken, type LogEntry } from '@eveningtide/core/log';
 import { formatNumber } from '@eveningtide/core/units';
+import { LONGEST_TEXT, MOST_MIN } from '@eveningtide/core/limits';
 import { useRef, useState } from 'react';
 import { useAddPictures } from '../pieces/use-add-pictures.js';
 import { useWriteLog } from '../store/log.js';
@@ -66,7 +67,7 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
             value={changed.tookMin}
             usual={byClock === null ? '' : formatNumber(byClock, 0)}
             min={0}
-            max={100_000}
+            max={MOST_MIN}
             onChange={(tookMin) => {
               set({ tookMin });
             }}
@@ -77,7 +78,7 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
             <textarea
               {...ids}
               rows={3}
-              maxLength={4000}
+              maxLength={LONGEST_TEXT}
               className="field"
               value={changed.note}
               onChange={(event) => {

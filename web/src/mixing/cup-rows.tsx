@@ -1,5 +1,6 @@
 import { suppliesName } from '@eveningtide/core/materials';
 import { MEASURES, shownAmounts, withAmount, type Measure } from '@eveningtide/core/mixing';
+import { MOST_ML } from '@eveningtide/core/limits';
 import { X } from 'lucide-react';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
@@ -48,7 +49,7 @@ export function CupRows({ cup }: { cup: CupState }) {
                 label={cup.measure === 'percent' ? '%' : MEASURE_NAMES[cup.measure]}
                 value={Math.round((amounts[i] ?? 0) * 100) / 100}
                 min={0}
-                max={cup.measure === 'percent' ? 100 : 100_000}
+                max={cup.measure === 'percent' ? 100 : MOST_ML}
                 optional={false}
                 onChange={(amount) => {
                   if (amount !== null) set(withAmount(cup, i, amount, what, measuring));

@@ -1,4 +1,5 @@
 import type { Member, Piece } from '@eveningtide/core/subjects';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { Dices, Plus, X } from 'lucide-react';
 import { editorActions } from '../store/editor.js';
@@ -39,7 +40,7 @@ export function BatchPanel({ piece }: { piece: Piece }) {
           <input
             aria-label="Name in the batch"
             className="field"
-            maxLength={120}
+            maxLength={LONGEST_NAME}
             value={member.label}
             onChange={(event) => {
               if (event.target.value.trim()) change(member.id, { label: event.target.value });

@@ -1,4 +1,5 @@
 import type { Check as CheckItem, Piece } from '@eveningtide/core/subjects';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
@@ -79,7 +80,7 @@ function CheckList({ piece, when }: { piece: Piece; when: CheckItem['when'] }) {
         <input
           aria-label={`Add to: ${TITLES[when].toLowerCase()}`}
           className="field"
-          maxLength={120}
+          maxLength={LONGEST_NAME}
           value={text}
           onChange={(event) => {
             setText(event.target.value);

@@ -3,14 +3,13 @@ import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useDeletedQuery, useForgetDeletedMutation, useRestoreDeletedMutation, type Deleted } from '../store/api.js';
+import { calledOf } from '../store/kept-lists.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { noticeIsOld, toldFailure } from '../ui/told.js';
 import { countWords } from './words.js';
-
-const KINDS: Record<Deleted['kind'], string> = { piece: 'Piece', bottle: 'Bottle', material: 'Own material', mix: 'Mix', finish: 'Finish' };
 
 /** What was deleted in the last thirty days: brought back as it was, or let go for good. */
 export function DeletedView() {
@@ -60,7 +59,7 @@ export function DeletedView() {
           <tbody>
             {data.map((one) => (
               <tr key={`${one.kind} ${one.id}`} className="border-b border-line">
-                <td className="px-2 py-1.5 text-ink-2">{KINDS[one.kind]}</td>
+                <td className="px-2 py-1.5 text-ink-2">{calledOf(one.kind)}</td>
                 <th scope="row" className="px-2 py-1.5 font-semibold">
                   {one.name}
                 </th>

@@ -1,5 +1,6 @@
 import { fixForPlanned, stepIdOf, type Finding, type Fix } from '@eveningtide/core/sequence';
 import type { Piece, Waiver } from '@eveningtide/core/subjects';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -125,7 +126,7 @@ function WaiveForm({ onWaive }: { onWaive: (reason: string) => void }) {
         <input
           autoFocus
           className="field"
-          maxLength={120}
+          maxLength={LONGEST_NAME}
           placeholder="tried on scrap, wanted so …"
           value={reason}
           onChange={(event) => {

@@ -1,4 +1,5 @@
 import type { Piece, StepGroup } from '@eveningtide/core/subjects';
+import { LONGEST_NAME, LONGEST_TEXT } from '@eveningtide/core/limits';
 import { Repeat } from 'lucide-react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
@@ -26,7 +27,7 @@ function GroupLine({ piece, group }: { piece: Piece; group: StepGroup }) {
       <input
         aria-label="Name of the group"
         className="field max-w-40 font-semibold"
-        maxLength={120}
+        maxLength={LONGEST_NAME}
         value={group.name}
         onChange={(event) => {
           if (event.target.value.trim()) change({ name: event.target.value });
@@ -50,7 +51,7 @@ function GroupLine({ piece, group }: { piece: Piece; group: StepGroup }) {
       <input
         aria-label="What to look for after each round"
         className="field"
-        maxLength={4000}
+        maxLength={LONGEST_TEXT}
         value={group.gate}
         onChange={(event) => {
           change({ gate: event.target.value });

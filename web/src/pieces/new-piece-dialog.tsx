@@ -8,6 +8,7 @@ import {
   templateById,
 } from '@eveningtide/core/subjects';
 import { SCALES } from '@eveningtide/core/units';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -138,7 +139,7 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
             <input
               {...ids}
               autoComplete="off"
-              maxLength={120}
+              maxLength={LONGEST_NAME}
               className="field"
               {...register('name', { validate: (value) => value.trim().length > 0 })}
             />

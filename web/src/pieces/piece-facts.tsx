@@ -1,4 +1,5 @@
 import type { Piece } from '@eveningtide/core/subjects';
+import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Check } from '../ui/check.js';
@@ -30,7 +31,7 @@ export function PieceFacts({ piece }: { piece: Piece }) {
               {...ids}
               rows={3}
               className="field"
-              maxLength={4000}
+              maxLength={LONGEST_TEXT}
               value={piece.note}
               onChange={(event) => {
                 patch({ note: event.target.value });

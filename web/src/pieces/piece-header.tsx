@@ -1,6 +1,7 @@
 import { completionOf, type Completion } from '@eveningtide/core/schedule';
 import { dateOf, formatMinutes } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { Redo2, Undo2 } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
 import { editorActions, type SaveState } from '../store/editor.js';
@@ -34,7 +35,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
             <input
               aria-label="Name of the piece"
               value={piece.name}
-              maxLength={120}
+              maxLength={LONGEST_NAME}
               onChange={(event) => {
                 if (event.target.value.trim()) dispatch(editorActions.renamed(event.target.value));
               }}
@@ -71,7 +72,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
             <Button small disabled={future.length === 0} onClick={() => dispatch(editorActions.redone())}>
               <Redo2 size={15} aria-hidden="true" /> Redo
             </Button>
-            <PieceMenu stored={{ version, deletedAt: null, piece }} />
+            <PieceMenu stored={{ version, piece }} />
           </div>
           <SaveLine />
         </div>

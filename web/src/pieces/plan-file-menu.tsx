@@ -1,4 +1,4 @@
-import type { PlanFault } from '@eveningtide/core/plan-file';
+import type { PlanFault } from '@eveningtide/core/kept';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';

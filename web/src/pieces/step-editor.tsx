@@ -2,6 +2,7 @@ import { AIRFLOWS } from '@eveningtide/core/drying';
 import { incomingOf } from '@eveningtide/core/sequence';
 import { DIRECTIONS, PRIORITIES, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById } from '@eveningtide/core/techniques';
+import { LONGEST_NAME, LONGEST_TEXT } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useRef } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
@@ -257,7 +258,7 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
             {...ids}
             type="text"
             className="field"
-            maxLength={120}
+            maxLength={LONGEST_NAME}
             value={step.gate ?? ''}
             onChange={(event) => {
               patch({ gate: event.target.value.trim() === '' ? null : event.target.value });
@@ -271,7 +272,7 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
             {...ids}
             type="text"
             className="field"
-            maxLength={4000}
+            maxLength={LONGEST_TEXT}
             value={step.note}
             onChange={(event) => {
               patch({ note: event.target.value });
@@ -344,7 +345,7 @@ function StreakFields({ piece, step, onChange }: { piece: Piece; step: Step; onC
               type="text"
               list={`${ids.id}-features`}
               className="field"
-              maxLength={120}
+              maxLength={LONGEST_NAME}
               value={step.source ?? ''}
               onChange={(event) => {
                 onChange({ source: event.target.value || null });

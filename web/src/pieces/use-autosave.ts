@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
-import { SCREEN, refusalOf, useSavePieceMutation } from '../store/api.js';
+import { refusalOf, useSavePieceMutation } from '../store/api.js';
+import { SCREEN } from '../store/ask.js';
 import { dropDraft, keepDraft } from '../store/drafts.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';

@@ -1,4 +1,5 @@
 import { SEEN, SHEENS, SUBSTRATES, elevationsOf, substrateById, type Piece, type Seen, type Zone } from '@eveningtide/core/subjects';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { Plus, X } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -241,7 +242,7 @@ function Features({ piece, zone }: { piece: Piece; zone: Zone }) {
             <input
               aria-label="Feature"
               className="field"
-              maxLength={120}
+              maxLength={LONGEST_NAME}
               value={feature.label}
               onChange={(event) => {
                 if (event.target.value.trim()) change(feature.id, { label: event.target.value });

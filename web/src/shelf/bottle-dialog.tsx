@@ -1,6 +1,7 @@
 import { plainBottle, type Bottle } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { isWithinReach } from '@eveningtide/core/units';
+import { LONGEST_TEXT, MOST_ML } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -140,7 +141,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
             quantity="volume"
             value={bottle.sizeMl}
             min={0}
-            max={100_000}
+            max={MOST_ML}
             onChange={(sizeMl) => {
               set({ sizeMl });
             }}
@@ -152,7 +153,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
             quantity="volume"
             value={bottle.leftMl}
             min={0}
-            max={100_000}
+            max={MOST_ML}
             onChange={(leftMl) => {
               set({ leftMl });
             }}
@@ -176,7 +177,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
         <TextField
           label="Note"
           className="col-span-6"
-          maxLength={4000}
+          maxLength={LONGEST_TEXT}
           value={bottle.note}
           onChange={(note) => {
             set({ note });

@@ -1,4 +1,5 @@
 import type { Bottle } from '@eveningtide/core/materials';
+import { MOST_PRICE } from '@eveningtide/core/limits';
 import { Check } from '../ui/check.js';
 import { ColourField } from '../ui/colour-field.js';
 import { NumberField } from '../ui/number-field.js';
@@ -31,7 +32,7 @@ export function BottleMeasures({ bottle, onChange }: { bottle: Bottle; onChange:
         label="Price of a full one"
         value={price}
         min={0}
-        max={100_000}
+        max={MOST_PRICE}
         onChange={(value) => {
           onChange({ price: value });
         }}

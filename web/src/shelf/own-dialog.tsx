@@ -1,5 +1,6 @@
 import { MATERIALS, materialById, type OwnMaterial } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
+import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import {
@@ -165,7 +166,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
         <TextField
           label="Note"
           className="col-span-6"
-          maxLength={4000}
+          maxLength={LONGEST_TEXT}
           value={own.note}
           onChange={(note) => {
             set({ note });

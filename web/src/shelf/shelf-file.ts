@@ -1,10 +1,10 @@
 import { plainBottle, type Bottle, type OwnMaterial, type Supplies } from '@eveningtide/core/materials';
 import { BOTTLE_COLUMNS, bottlesFromRows, rowsFromBottles, type BottleRow, type RowsRead } from '@eveningtide/core/needs';
+import { MOST_AT_ONCE } from '@eveningtide/core/limits';
 import Papa from 'papaparse';
 
 /** So much is read: a shelf of thousands of bottles is far below it. */
 const MOST_BYTES = 5_000_000;
-const MOST_BOTTLES = 5000;
 
 /** A cell that begins like a formula, and the mark before one. */
 const FORMULA = /^[=+\-@\t\r].*$/s;
@@ -80,8 +80,8 @@ function readCsv(text: string, supplies: Supplies, newId: () => string): FileRea
       BOTTLE_COLUMNS.flatMap((column) => (typeof row[column] === 'string' ? [[column, row[column].replace(MARKED, '')]] : [])),
     ),
   );
-  if (rows.length > MOST_BOTTLES)
-    return refused('file', `${String(rows.length)} lines`, `at most ${String(MOST_BOTTLES)} bottles in one file`);
+  if (rows.length > MOST_AT_ONCE)
+    return refused('file', `${String(rows.length)} lines`, `at most ${String(MOST_AT_ONCE)} bottles in one file`);
   const broken = parsed.errors
     .filter(({ type }) => type === 'Quotes')
     .map(({ row = 0, message }) => ({ line: row + 2, column: 'line', value: message, allowed: 'quotes that are opened and closed' }));
@@ -107,8 +107,8 @@ function readJson(text: string, supplies: Supplies): FileRead {
     );
   if (typeof file['version'] !== 'number' || file['version'] > SHELF_VERSION)
     return refused('version', String(file['version']), `${String(SHELF_VERSION)} or less: the file is from a newer version of Eveningtide`);
-  if (file['bottles'].length > MOST_BOTTLES)
-    return refused('bottles', String(file['bottles'].length), `at most ${String(MOST_BOTTLES)} bottles in one file`);
+  if (file['bottles'].length > MOST_AT_ONCE)
+    return refused('bottles', String(file['bottles'].length), `at most ${String(MOST_AT_ONCE)} bottles in one file`);
   const known = new Set(supplies.bottles.map(({ id }) => id));
   // what stands in the fields is checked by the server, field by field, before anything is saved
   const given = file['bottles'] as unknown[];

@@ -1,5 +1,6 @@
 import type { Picture } from '@eveningtide/core/subjects';
-import { SCREEN, api, type StoredPiece } from './api.js';
+import { api, type StoredPiece } from './api.js';
+import { SCREEN } from './ask.js';
 import { draftOf, keepDraft } from './drafts.js';
 import { editorActions } from './editor.js';
 import type { AppThunk } from './store.js';

@@ -1,6 +1,8 @@
 import type { AnyDeviceState, DeviceId, DeviceState } from '@eveningtide/core/devices';
 import { useEffect } from 'react';
-import { IS_SECOND, SCREEN, TAGS, api, entryIs, type StoredEntry, type Tag } from './api.js';
+import { api, entryIs, type StoredEntry } from './api.js';
+import { IS_SECOND, SCREEN } from './ask.js';
+import { TAGS, type Tag } from './kept-lists.js';
 import { benchClockIs } from './bench-clock.js';
 import { hasMissed, stateIs } from './in-step.js';
 import { useAppDispatch } from './store.js';

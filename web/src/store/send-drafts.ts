@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { toast } from 'sonner';
-import { SCREEN, api, refusalOf } from './api.js';
+import { api, refusalOf } from './api.js';
+import { SCREEN } from './ask.js';
 import { draftOf, draftedPieces, dropDraft } from './drafts.js';
 import { useAppDispatch, type AppThunk } from './store.js';
 import { isTabOpen } from './tabs.js';

@@ -1,4 +1,4 @@
-import { SCREEN } from './api.js';
+import { SCREEN } from './ask.js';
 
 const lockOf = (tab: string): string => `eveningtide.tab.${tab}`;
 

@@ -1,4 +1,5 @@
 import { dewPointC, type Air, type DryingPlace } from '@eveningtide/core/climate';
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { Plus, X } from 'lucide-react';
 import { usePiecesQuery } from '../store/api.js';
@@ -43,7 +44,7 @@ export function AirSection({ workshop: { climate }, change }: SectionProps) {
               <input
                 aria-label="Name of the place"
                 className="field"
-                maxLength={120}
+                maxLength={LONGEST_NAME}
                 value={place.name}
                 onChange={(event) => {
                   if (event.target.value.trim()) setPlace(place.id, { name: event.target.value });

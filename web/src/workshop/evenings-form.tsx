@@ -1,4 +1,4 @@
-import { eveningFaults } from '@eveningtide/core/plan-file';
+import { eveningFaults } from '@eveningtide/core/kept';
 import { type Workshop } from '@eveningtide/core/schedule';
 import { isClock, isWithinReach } from '@eveningtide/core/units';
 import { Plus, X } from 'lucide-react';

@@ -1,13 +1,7 @@
 import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
-import {
-  IS_SECOND,
-  useRenewCodeMutation,
-  useRevokeScreenMutation,
-  useScreensQuery,
-  type PairedScreen,
-  type ScreensState,
-} from '../store/api.js';
+import { useRenewCodeMutation, useRevokeScreenMutation, useScreensQuery, type PairedScreen, type ScreensState } from '../store/api.js';
+import { IS_SECOND } from '../store/ask.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { toldFailure } from '../ui/told.js';

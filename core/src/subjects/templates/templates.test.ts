@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { CATALOGUE } from '../../materials/index.js';
-import { pieceFaults } from '../../plan-file/index.js';
+import { KEPT_LISTS } from '../../kept/index.js';
 import { TEMPLATES, boxOf, completeSize, elevationsOf, pieceFromTemplate, resized, templateById } from '../index.js';
 import { areaOf, arched, circle, rect } from './geometry.js';
 
-const around = { supplies: CATALOGUE, mixes: new Set<string>(), places: new Set<string>() };
+const around = { supplies: CATALOGUE, mixes: new Set<string>(), places: new Set<string>(), pieces: new Set<string>() };
 const made = (id: string, size = templateById(id).size) =>
   pieceFromTemplate(templateById(id), { id: 'p', name: 'A piece', scaleRatio: 76, size });
 const areas = (id: string, size?: Parameters<typeof made>[1]) =>
@@ -96,7 +96,7 @@ describe('areas by hand calculation', () => {
 describe('every template', () => {
   test.each(TEMPLATES.map((t) => [t.id, t] as const))('%s makes a sound piece that is drawn whole', (id, template) => {
     const piece = made(id);
-    expect([...pieceFaults('piece', piece, around)]).toEqual([]);
+    expect([...KEPT_LISTS.pieces.faults('piece', piece, around)]).toEqual([]);
     for (const zone of piece.zones) expect(zone.areaMm2).toBeGreaterThan(0);
     const views = elevationsOf(piece);
     const drawn = new Set(views.flatMap((view) => view.patches.map((patch) => patch.zoneId)));

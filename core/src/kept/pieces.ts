@@ -1,0 +1,84 @@
+import { effectById, isEffectId } from '../effects/index.js';
+import { isSubstrateId, type Piece } from '../subjects/index.js';
+import { duplicates, ids, unknown, type PlanFault } from './fault.js';
+import { each, keptList, type Surroundings } from './kept-thing.js';
+import { dayMoved, momentMoved } from './moved.js';
+import { STEP_UPGRADES, placeOf, stepFaults } from './step-faults.js';
+
+const LISTS = ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'groups', 'steps'] as const;
+
+/** What one piece points to that is not there. `path` names the piece in the messages. */
+function* pieceFaults(path: string, piece: Piece, around: Surroundings): Generator<PlanFault> {
+  for (const key of LISTS) yield* duplicates(`${path}.${key}`, piece[key]);
+  yield* bodyFaults(path, piece);
+  const place = placeOf(piece);
+  for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, place, around);
+  yield* intentFaults(`${path}.intent`, piece);
+}
+
+/** Zones lie on parts, features and pins on zones. */
+function* bodyFaults(path: string, piece: Piece): Generator<PlanFault> {
+  const [parts, zones, features] = [ids(piece.parts), ids(piece.zones), ids(piece.features)];
+  for (const [i, zone] of piece.zones.entries()) {
+    yield* unknown(`${path}.zones[${String(i)}].partId`, zone.partId, parts, 'the id of a part of this piece');
+    yield* unknown(`${path}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
+  }
+  for (const [i, feature] of piece.features.entries())
+    yield* unknown(`${path}.features[${String(i)}].zoneId`, feature.zoneId, zones, 'the id of a zone of this piece');
+  for (const [i, picture] of piece.pictures.entries())
+    for (const [k, pin] of picture.pins.entries()) {
+      const at = `${path}.pictures[${String(i)}].pins[${String(k)}]`;
+      yield* unknown(`${at}.zoneId`, pin.zoneId, zones, 'the id of a zone of this piece, or null');
+      yield* unknown(`${at}.featureId`, pin.featureId, features, 'the id of a feature of this piece, or null');
+    }
+}
+
+/** Wishes name effects and ways of the handbook, and features of the piece. Zones that are gone are simply left out. */
+function* intentFaults(path: string, { intent, features }: Piece): Generator<PlanFault> {
+  if (!intent) return;
+  yield* duplicates(`${path}.wishes`, intent.wishes);
+  const known = ids(features);
+  for (const [i, wish] of intent.wishes.entries()) {
+    const at = `${path}.wishes[${String(i)}]`;
+    yield* unknown(`${at}.effect`, wish.effect, isEffectId, 'an effect of the handbook');
+    yield* unknown(`${at}.featureId`, wish.featureId, known, 'the id of a feature of this piece, or null');
+    if (!isEffectId(wish.effect)) continue;
+    const ways = new Set(effectById(wish.effect).ways.map(({ id }) => id));
+    yield* unknown(`${at}.way`, wish.way, ways, `one of ${[...ways].join(', ')}, or null`);
+  }
+}
+
+export const pieces = keptList<Piece, 'piece'>({
+  one: 'piece',
+  most: 10_000,
+  since: 1,
+  pointsTo: ['materials', 'bottles', 'mixes', 'places'],
+  faults: pieceFaults,
+  moved: (piece, days) => ({
+    ...piece,
+    doneBy: dayMoved(piece.doneBy, days),
+    archivedOn: dayMoved(piece.archivedOn, days),
+    steps: piece.steps.map((step) => ({ ...step, pinnedAt: momentMoved(step.pinnedAt, days) })),
+  }),
+  upgrades: {
+    1: (piece) => ({
+      ...piece,
+      sizeMm: null,
+      archivedOn: null,
+      pictures: each(piece['pictures'], (picture) => ({ ...picture, takenOn: null, widthPx: 0, heightPx: 0 })),
+      steps: each(piece['steps'], STEP_UPGRADES[1]),
+    }),
+    // it had nothing to say how alike a batch should be, knew no finishes and no wishes
+    2: (piece) => ({
+      ...piece,
+      likeness: 'own',
+      varySeed: null,
+      finish: null,
+      intent: null,
+      waivers: [],
+      zones: each(piece['zones'], (zone) => ({ ...zone, startColour: null })),
+      steps: each(piece['steps'], STEP_UPGRADES[2]),
+    }),
+    3: (piece) => ({ ...piece, steps: each(piece['steps'], STEP_UPGRADES[3]) }),
+  },
+});

@@ -1,0 +1,30 @@
+/**
+ * How much of anything is taken: the server refuses more, the page's fields stop there, files are held against it. They stand here once; they are so wide
+ * that nobody meets them but by a slip of the finger.
+ */
+export const LONGEST_NAME = 120;
+export const LONGEST_TEXT = 4000;
+
+/** Entries of a list for which nothing else is said. */
+export const MOST_ITEMS = 500;
+/** Bottles, and materials they are of, that a shelf file may bring at once. */
+export const MOST_AT_ONCE = 5000;
+
+/** Of any liquid, in ml; parts of a ratio, too. */
+export const MOST_ML = 100_000;
+export const MOST_PRICE = 100_000;
+/** A wait, in min: ten weeks. */
+export const MOST_MIN = 100_000;
+/** What counts up by one with each that is made: numbers of mixes, versions of finishes. */
+export const MOST_COUNT = 100_000;
+
+export const MOST_PARTS = 40;
+export const MOST_ZONES = 60;
+export const MOST_MEMBERS = 60;
+export const MOST_PICTURES = 60;
+export const MOST_CHECKS = 60;
+export const MOST_WISHES = 60;
+export const MOST_GROUPS = 40;
+export const MOST_STEPS = 200;
+/** Changes of a mix, versions of a finish, findings let stand: what gathers over the years. */
+export const MOST_CHANGES = 200;

@@ -1,0 +1,170 @@
+import {
+  DOWNS,
+  KEEP_CLEAN,
+  LIKENESSES,
+  PIECE_KINDS,
+  SEEN,
+  SHEENS,
+  type Check,
+  type Down,
+  type Feature,
+  type FinishUse,
+  type KeepClean,
+  type Likeness,
+  type Member,
+  type Part,
+  type Picture,
+  type Piece,
+  type PieceKind,
+  type Pin,
+  type Relief,
+  type Seen,
+  type Sheen,
+  type Size,
+  type SubstrateId,
+  type Waiver,
+  type Zone,
+} from '@eveningtide/core/subjects';
+import {
+  MOST_CHANGES,
+  MOST_CHECKS,
+  MOST_COUNT,
+  MOST_GROUPS,
+  MOST_MEMBERS,
+  MOST_PARTS,
+  MOST_PICTURES,
+  MOST_STEPS,
+  MOST_ZONES,
+} from '@eveningtide/core/limits';
+import {
+  Between,
+  Colour,
+  Day,
+  FileName,
+  Id,
+  ListOf,
+  Name,
+  OneOf,
+  OneWord,
+  OrNull,
+  Text,
+  Whole,
+  Words,
+  YesNo,
+} from '../validation/rules.js';
+import { IntentDto } from './intent.dto.js';
+import { StepDto, StepGroupDto } from './step.dto.js';
+
+const WANTED_SHEENS = SHEENS.filter((sheen) => sheen !== 'bare');
+
+export class PartDto implements Part {
+  @Id() id: string;
+  @Name() name: string;
+  @YesNo() removable: boolean;
+}
+
+export class ReliefDto implements Relief {
+  @Between(0, 50_000) grooveDepthUm: number;
+  @Between(0, 50_000) grooveWidthUm: number;
+  @Between(0, 50_000) crestHeightUm: number;
+}
+
+export class ZoneDto implements Zone {
+  @Id() id: string;
+  @Id() partId: string;
+  @Name() name: string;
+  @Id() substrate: SubstrateId;
+  @OneWord(SHEENS) startSheen: Sheen;
+  @OrNull() @Colour() startColour: string | null;
+  @Between(0, 10_000_000) areaMm2: number;
+  @OneWord(DOWNS) down: Down;
+  @OneOf(() => ReliefDto) relief: ReliefDto;
+  @OneWord(SEEN) seen: Seen;
+  @OrNull() @OneWord(KEEP_CLEAN) keepClean: KeepClean | null;
+}
+
+export class FeatureDto implements Feature {
+  @Id() id: string;
+  @Id() zoneId: string;
+  @Name() kind: string;
+  @Name() label: string;
+  @Between(-10_000, 10_000) xMm: number;
+  @Between(-10_000, 10_000) yMm: number;
+}
+
+export class MemberDto implements Member {
+  @Id() id: string;
+  @Name() label: string;
+  @Words() differences: string[];
+}
+
+export class PinDto implements Pin {
+  @Id() id: string;
+  @Between(0, 1) xShare: number;
+  @Between(0, 1) yShare: number;
+  @OrNull() @Id() zoneId: string | null;
+  @OrNull() @Id() featureId: string | null;
+  @Text() note: string;
+}
+
+export class PictureDto implements Picture {
+  @Id() id: string;
+  @FileName() fileName: string;
+  @Text() caption: string;
+  @OrNull() @Day() takenOn: string | null;
+  @Whole(0, 20_000) widthPx: number;
+  @Whole(0, 20_000) heightPx: number;
+  @ListOf(() => PinDto) pins: PinDto[];
+}
+
+export class CheckDto implements Check {
+  @Id() id: string;
+  @OneWord(['before', 'after']) when: 'before' | 'after';
+  @Name() text: string;
+  @YesNo() done: boolean;
+}
+
+export class SizeDto implements Size {
+  @Between(0.1, 10_000) lengthMm: number;
+  @Between(0.1, 10_000) widthMm: number;
+  @Between(0.1, 10_000) heightMm: number;
+}
+
+export class WaiverDto implements Waiver {
+  @Id() rule: string;
+  @Id() stepId: string;
+  @Name() reason: string;
+}
+
+export class FinishUseDto implements FinishUse {
+  @Id() finishId: string;
+  @Whole(1, MOST_COUNT) version: number;
+  @Id() setId: string;
+}
+
+export class PieceDto implements Piece {
+  @Id() id: string;
+  @Name() name: string;
+  @OneWord(PIECE_KINDS) kind: PieceKind;
+  @Id() template: string;
+  @Between(1, 1000) scaleRatio: number;
+  @OrNull() @OneOf(() => SizeDto) sizeMm: SizeDto | null;
+  @YesNo() handled: boolean;
+  @OneWord(WANTED_SHEENS) sheenWanted: Exclude<Sheen, 'bare'>;
+  @OrNull() @Day() doneBy: string | null;
+  @OrNull() @Day() archivedOn: string | null;
+  @Text() note: string;
+  @OneWord(LIKENESSES) likeness: Likeness;
+  @OrNull() @Whole(0, 4_294_967_295) varySeed: number | null;
+  @OrNull() @OneOf(() => FinishUseDto) finish: FinishUseDto | null;
+  @OrNull() @OneOf(() => IntentDto) intent: IntentDto | null;
+  @ListOf(() => WaiverDto, MOST_CHANGES) waivers: WaiverDto[];
+  @ListOf(() => PartDto, MOST_PARTS) parts: PartDto[];
+  @ListOf(() => ZoneDto, MOST_ZONES) zones: ZoneDto[];
+  @ListOf(() => FeatureDto) features: FeatureDto[];
+  @ListOf(() => MemberDto, MOST_MEMBERS) members: MemberDto[];
+  @ListOf(() => PictureDto, MOST_PICTURES) pictures: PictureDto[];
+  @ListOf(() => CheckDto, MOST_CHECKS) checks: CheckDto[];
+  @ListOf(() => StepGroupDto, MOST_GROUPS) groups: StepGroupDto[];
+  @ListOf(() => StepDto, MOST_STEPS) steps: StepDto[];
+}
