@@ -1,6 +1,7 @@
 import {
   KEPT_ONES,
   LIST_KEYS,
+  PLAN_VERSION,
   duplicates,
   ids,
   keptListOf,
@@ -15,7 +16,7 @@ import { daysBetween } from '../units/index.js';
 
 /** The open plan file, `*.eveningtide.json`: everything the app keeps, versioned. docs/plan-file.md describes it. */
 export const PLAN_FORMAT = 'eveningtide';
-export const PLAN_VERSION = 6;
+export { PLAN_VERSION };
 
 /** All that is kept in lists, by their names. */
 export type PlanLists = { [K in ListKey]: ThingOf<K>[] };

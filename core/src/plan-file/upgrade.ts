@@ -1,5 +1,4 @@
-import { KEPT_ONES, LIST_KEYS, each, isObject, keptListOf, type Loose, type Upgrades } from '../kept/index.js';
-import { PLAN_VERSION } from './plan-file.js';
+import { KEPT_ONES, LIST_KEYS, PLAN_VERSION, each, isObject, keptListOf, type Loose, type Upgrades } from '../kept/index.js';
 
 const asItIs = (thing: Loose): Loose => thing;
 const stepOf = (upgrades: Upgrades, from: number) => upgrades[from] ?? asItIs;
