@@ -3,8 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { DEFAULT_WORKSHOP } from '@eveningtide/core/schedule';
-import { PLAN_FORMAT, PLAN_VERSION, type PlanFile } from '@eveningtide/core/plan-file';
+import { emptyPlan, type PlanFile } from '@eveningtide/core/plan-file';
 import { pieceFromTemplate, plainStep, templateById, type Piece } from '@eveningtide/core/subjects';
 import { createApp } from './app.js';
 import type { Network } from './screens/network.js';
@@ -50,11 +49,7 @@ export function testPiece(id = 'van-1', more: Partial<Piece> = {}): Piece {
 }
 
 export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
-  format: PLAN_FORMAT,
-  version: PLAN_VERSION,
-  anchorDate: null,
-  workshop: DEFAULT_WORKSHOP,
-  materials: [],
+  ...emptyPlan(),
   bottles: [
     {
       id: 'umber',
@@ -72,9 +67,6 @@ export const testPlan = (more: Partial<PlanFile> = {}): PlanFile => ({
       dropsPerMl: null,
     },
   ],
-  mixes: [],
-  finishes: [],
   pieces: [testPiece()],
-  log: [],
   ...more,
 });

@@ -9,7 +9,7 @@ import type { Mix } from '../mixing/index.js';
 import { CATALOGUE, plainBottle, suppliesOf, type Bottle, type OwnMaterial } from '../materials/index.js';
 import { stepPaint } from '../sequence/index.js';
 import { KEPT_ONES } from '../kept/index.js';
-import { PLAN_FORMAT, PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from './index.js';
+import { PLAN_VERSION, anchoredOn, emptyPlan, planFaults, upgraded, type PlanFile } from './index.js';
 
 const bottle: Bottle = plainBottle({
   id: 'umber',
@@ -49,16 +49,12 @@ const piece: Piece = {
   steps: [step],
 };
 const plan = (more: Partial<PlanFile> = {}): PlanFile => ({
-  format: PLAN_FORMAT,
-  version: PLAN_VERSION,
+  ...emptyPlan(),
   anchorDate: '2026-11-24',
   workshop: { ...DEFAULT_WORKSHOP, dates: [{ date: '2026-11-24', start: '19:30', end: '21:30' }] },
   materials: [own],
   bottles: [bottle],
-  mixes: [],
-  finishes: [],
   pieces: [piece],
-  log: [],
   ...more,
 });
 

@@ -29,6 +29,15 @@ export interface PlanFile extends PlanLists {
   workshop: Workshop;
 }
 
+/** A plan with nothing in it, in a workshop as it usually is. */
+export const emptyPlan = (): PlanFile => ({
+  format: PLAN_FORMAT,
+  version: PLAN_VERSION,
+  anchorDate: null,
+  workshop: KEPT_ONES.workshop.usual,
+  ...(Object.fromEntries(LIST_KEYS.map((key) => [key, []])) as unknown as PlanLists),
+});
+
 /** A list of a plan of which only is known that its things have ids. */
 const listOf = (plan: PlanLists, key: ListKey): readonly { id: string }[] => plan[key];
 

@@ -1,5 +1,5 @@
 import { LIST_KEYS, type ListKey } from '@eveningtide/core/kept';
-import { PLAN_FORMAT, PLAN_VERSION, type PlanFile, type PlanLists } from '@eveningtide/core/plan-file';
+import { emptyPlan, type PlanFile, type PlanLists } from '@eveningtide/core/plan-file';
 import type { Rows } from '../database/rows.js';
 import { servedOf } from '../kept/registry.js';
 import { readWorkshop } from '../kept/workshop.row.js';
@@ -15,11 +15,5 @@ export async function planOfRows(rows: Rows): Promise<PlanFile> {
     const wholes = partOf && new Set(lists.get(partOf.list)?.map(({ id }) => id));
     lists.set(key, partOf && wholes ? things.filter((thing) => wholes.has(partOf.id(thing))) : things);
   }
-  return {
-    format: PLAN_FORMAT,
-    version: PLAN_VERSION,
-    anchorDate: null,
-    workshop,
-    ...(Object.fromEntries(lists) as unknown as PlanLists),
-  };
+  return { ...emptyPlan(), workshop, ...(Object.fromEntries(lists) as unknown as PlanLists) };
 }
