@@ -1,14 +1,10 @@
-import { formatMinutes } from '@eveningtide/core/units';
-import type { Wishes } from '@eveningtide/core/solver';
-import { CalendarDays, Hourglass, FoldHorizontal, ZoomIn, ZoomOut } from 'lucide-react';
+import { CalendarDays, Hourglass, FoldHorizontal } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { PartTabs } from '../ui/part-tabs.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { countWords } from '../pieces/words.js';
-import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useBounds } from '../workers/use-of-plan.js';
 import { useImprovement } from '../workers/use-improvement.js';
@@ -17,7 +13,8 @@ import { ImprovePanel } from './improve-panel.js';
 import { Legend } from './legend.js';
 import { Timetable } from './timetable.js';
 import { Troubles } from './troubles.js';
-import { useKeepPlanning } from './use-keep-planning.js';
+import { Overfull, PlanFigures } from './plan-figures.js';
+import { WhatMatters, ZoomButtons } from './plan-aside.js';
 
 const OneEvening = lazy(async () => ({ default: (await import('./one-evening.js')).OneEvening }));
 const SurePart = lazy(async () => ({ default: (await import('./sure-part.js')).SurePart }));
@@ -33,22 +30,6 @@ const StillTimetable = memo(Timetable);
 /** Pixels to the minute: all evenings at a glance, or one wide enough to read each block. */
 const ZOOMS = [1.25, 2, 3.5, 6];
 
-const WISH_WORDS: Record<keyof Wishes, string> = {
-  fewest: 'fewest evenings',
-  soonest: 'finish soonest',
-  easy: 'easy evenings',
-  safe: 'on the safe side',
-};
-
-/** What matters most, in words. */
-const mostWished = (wishes: Wishes): string =>
-  (Object.keys(WISH_WORDS) as (keyof Wishes)[])
-    .filter((wish) => wishes[wish] > 0)
-    .sort((a, b) => wishes[b] - wishes[a])
-    .slice(0, 2)
-    .map((wish) => WISH_WORDS[wish])
-    .join(', then ') || 'anything goes';
-
 const fetched = (what: string, part: ReactNode): ReactNode => <Suspense fallback={<Loading what={what} />}>{part}</Suspense>;
 
 export function EveningsView() {
@@ -61,8 +42,6 @@ export function EveningsView() {
   const [search] = useSearchParams();
   const improver = useImprovement();
   const improveButton = useRef<HTMLButtonElement>(null);
-  const keep = useKeepPlanning();
-  const days = useDays();
   const pieces = useMemo(() => stored?.map(({ piece }) => piece) ?? [], [stored]);
   if (isError && !stored)
     return (
@@ -74,26 +53,8 @@ export function EveningsView() {
       />
     );
   if (!outlook || !stored || !workshop || !given) return <Loading what="the plan" />;
-  const { plan, originDate } = outlook;
+  const { plan } = outlook;
   const { planning } = workshop.workshop;
-  const handsOn = plan.placed.reduce((sum, p) => sum + p.endMin - p.startMin, 0);
-  // what no plan can beat tells of plans in which everything is done: beside one that leaves steps out it would contradict it
-  const isWhole = plan.unplaced.length === 0;
-  const least = bounds?.finishMin ?? null;
-  const figures = [
-    {
-      value: String(plan.eveningsUsed),
-      what: `${plan.eveningsUsed === 1 ? 'evening' : 'evenings'}${isWhole && bounds ? `, at least ${String(bounds.evenings)}` : ''}`,
-    },
-    isWhole
-      ? {
-          value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin),
-          what: least === null || least === Infinity ? 'all done' : `all done, not before ${days.dayOf(originDate, least)}`,
-        }
-      : { value: '–', what: `${countWords(plan.unplaced.length, 'step')} without an evening` },
-    { value: formatMinutes(handsOn), what: 'hands-on' },
-    { value: String(plan.cleanings.length), what: plan.cleanings.length === 1 ? 'cleaning' : 'cleanings' },
-  ];
   const close = (): void => {
     setAsked(null);
   };
@@ -104,14 +65,7 @@ export function EveningsView() {
       <header className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2 px-4 pt-3 pb-2">
         <div>
           <h1 className="text-[1.6875rem] leading-8 font-bold">Evenings</h1>
-          <dl className="mt-1 flex">
-            {figures.map(({ value, what }) => (
-              <div key={what} className="flex flex-col-reverse border-r border-line-strong pr-4 pl-4 first:pl-0 last:border-0">
-                <dt className="text-[0.8125rem] text-ink-2">{what}</dt>
-                <dd className="text-lg leading-6 font-bold">{value}</dd>
-              </div>
-            ))}
-          </dl>
+          <PlanFigures outlook={outlook} bounds={bounds} />
         </div>
         <div className="no-print flex flex-wrap justify-end gap-2">
           <Button
@@ -156,12 +110,7 @@ export function EveningsView() {
         }}
       />
       <Troubles />
-      {outlook.overfull.map((full) => (
-        <p key={full.place} role="status" className="border-b border-line-strong bg-paper px-4 py-2">
-          <b>Caution:</b> {days.when(originDate, full.fromMin)} {String(full.models)} models stand wet at {full.place.toLowerCase()}, which
-          has room for {full.room}: {full.pieceIds.map((id) => stored.find(({ piece }) => piece.id === id)?.piece.name).join(', ')}.
-        </p>
-      ))}
+      <Overfull outlook={outlook} nameOf={(id) => stored.find(({ piece }) => piece.id === id)?.piece.name} />
       <PartTabs
         label="Parts of the evenings"
         fill
@@ -185,49 +134,13 @@ export function EveningsView() {
         ]}
         aside={
           <div className="flex flex-wrap items-center gap-2 pb-1">
-            <p className="flex items-baseline gap-2 text-[0.8125rem] text-ink-2">
-              <span>
-                What matters: {mostWished(planning.wishes)}
-                {planning.kept && ` · the plan kept ${days.day(planning.kept.keptOn)}`}
-              </span>
-              <Button
-                small
-                onClick={() => {
-                  setAsked('wishes');
-                }}
-              >
-                Change …
-              </Button>
-              {planning.kept && (
-                <Button small onClick={() => void keep((now) => ({ ...now, kept: null }), 'Planned anew, by simple rules')}>
-                  Plan anew
-                </Button>
-              )}
-            </p>
-            {isOverview && (
-              <>
-                <Button
-                  small
-                  disabled={zoom === 0}
-                  onClick={() => {
-                    setZoom(zoom - 1);
-                  }}
-                  aria-label="Narrower"
-                >
-                  <ZoomOut size={16} aria-hidden="true" />
-                </Button>
-                <Button
-                  small
-                  disabled={zoom === ZOOMS.length - 1}
-                  onClick={() => {
-                    setZoom(zoom + 1);
-                  }}
-                  aria-label="Wider"
-                >
-                  <ZoomIn size={16} aria-hidden="true" />
-                </Button>
-              </>
-            )}
+            <WhatMatters
+              planning={planning}
+              onChange={() => {
+                setAsked('wishes');
+              }}
+            />
+            {isOverview && <ZoomButtons zoom={zoom} most={ZOOMS.length - 1} onZoom={setZoom} />}
           </div>
         }
       />

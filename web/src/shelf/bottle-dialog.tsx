@@ -1,10 +1,8 @@
 import { plainBottle, type Bottle } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
-import { isWithinReach } from '@eveningtide/core/units';
-import { LONGEST_TEXT, MOST_ML } from '@eveningtide/core/limits';
+import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import {
   useDeleteBottleMutation,
   usePiecesQuery,
@@ -15,12 +13,9 @@ import {
 import { Button } from '../ui/button.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Dialog } from '../ui/dialog.js';
-import { Field } from '../ui/field.js';
-import { QuantityField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
-import { useSupplies } from '../workers/outlook-context.js';
+import { AmountFields, DayField, KindField, Touched } from './bottle-fields.js';
 import { BottleMeasures } from './bottle-measures.js';
-import { ROLES, ROLE_NAMES } from './roles.js';
 import { toldDeleted, toldFailure } from '../ui/told.js';
 
 /** A bottle nobody has named yet, of the usual size. */
@@ -28,7 +23,6 @@ const NEW = plainBottle({ id: '', name: '', material: 'acrylic-matt', colour: '#
 
 /** A bottle, new or known: what is its own. Below stands what a change touches. */
 export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null; onClose: () => void }) {
-  const supplies = useSupplies();
   const { data: pieces } = usePiecesQuery();
   const [bottle, setBottle] = useState<Bottle>(() => stored?.bottle ?? { ...NEW, id: nanoid(12) });
   const [save, { isLoading }] = useSaveBottleMutation();
@@ -58,22 +52,6 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
       toldFailure('The bottle stays', error);
     }
   };
-  const day = (name: 'openedOn' | 'triedOn', label: string) => (
-    <Field label={label} className="col-span-3">
-      {(ids) => (
-        <input
-          {...ids}
-          type="date"
-          className="field figures"
-          value={bottle[name] ?? ''}
-          onChange={(event) => {
-            set({ [name]: isWithinReach(event.target.value) ? event.target.value : null });
-          }}
-        />
-      )}
-    </Field>
-  );
-
   return (
     <Dialog
       title={stored ? stored.bottle.name : 'A bottle for the shelf'}
@@ -106,66 +84,27 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
             set({ colour: colour });
           }}
         />
-        <Field
-          label="Kind"
-          className="col-span-6"
-          hint="Drying, sheen and what lifts it come from the kind; make an own material where yours differs."
-        >
-          {(ids) => (
-            <select
-              {...ids}
-              className="field"
-              value={bottle.material}
-              onChange={(event) => {
-                const material = supplies.material(event.target.value);
-                set({ material: material.id, ...(bottle.name.trim() === '' ? { colour: material.colour } : {}) });
-              }}
-            >
-              {ROLES.map((role) => (
-                <optgroup key={role} label={ROLE_NAMES[role]}>
-                  {supplies.materials
-                    .filter((material) => material.role === role)
-                    .map((material) => (
-                      <option key={material.id} value={material.id}>
-                        {material.name}
-                      </option>
-                    ))}
-                </optgroup>
-              ))}
-            </select>
-          )}
-        </Field>
-        <div className="col-span-3">
-          <QuantityField
-            label="Holds"
-            quantity="volume"
-            value={bottle.sizeMl}
-            min={0}
-            max={MOST_ML}
-            onChange={(sizeMl) => {
-              set({ sizeMl });
-            }}
-          />
-        </div>
-        <div className="col-span-3">
-          <QuantityField
-            label="Left"
-            quantity="volume"
-            value={bottle.leftMl}
-            min={0}
-            max={MOST_ML}
-            onChange={(leftMl) => {
-              set({ leftMl });
-            }}
-          />
-          {tooMuch && (
-            <p role="alert" className="mt-0.5 text-[0.8125rem] font-semibold text-brick">
-              More than it holds
-            </p>
-          )}
-        </div>
-        {day('openedOn', 'Opened on')}
-        {day('triedOn', 'Tried on scrap')}
+        <KindField
+          value={bottle.material}
+          onChange={(material) => {
+            set({ material: material.id, ...(noName ? { colour: material.colour } : {}) });
+          }}
+        />
+        <AmountFields bottle={bottle} tooMuch={tooMuch} onChange={set} />
+        <DayField
+          label="Opened on"
+          value={bottle.openedOn}
+          onChange={(openedOn) => {
+            set({ openedOn });
+          }}
+        />
+        <DayField
+          label="Tried on scrap"
+          value={bottle.triedOn}
+          onChange={(triedOn) => {
+            set({ triedOn });
+          }}
+        />
         <TextField
           label="Where it stands"
           className="col-span-6"
@@ -184,27 +123,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
           }}
         />
         <BottleMeasures bottle={bottle} onChange={set} />
-        {stored && (
-          <section aria-label="What a change touches" className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
-            {touches.length === 0 ? (
-              <p className="text-ink-2">No piece uses it.</p>
-            ) : (
-              <>
-                <p>A change is reckoned anew on:</p>
-                <ul>
-                  {touches.map(({ pieceId, name, steps }) => (
-                    <li key={pieceId}>
-                      <Link className="underline" to={`/pieces/${pieceId}`}>
-                        {name}
-                      </Link>
-                      , step {steps.join(', ')}
-                    </li>
-                  ))}
-                </ul>
-              </>
-            )}
-          </section>
-        )}
+        {stored && <Touched touches={touches} />}
         <div className="col-span-6 flex gap-2">
           {stored && (
             <Button

@@ -1,4 +1,4 @@
-import { MATERIALS, materialById, type OwnMaterial } from '@eveningtide/core/materials';
+import { MATERIALS, materialById, type Material, type OwnMaterial } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
@@ -66,26 +66,6 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
       told(error, `${own.name} stays`);
     }
   };
-  const figure = (
-    name: 'dryingFactor' | 'sheenGu' | 'volumeSolidsPct' | 'minFilmC' | 'lifeMonths',
-    label: string,
-    usual: number | null,
-    min: number,
-    max: number,
-  ) => (
-    <div className="col-span-2">
-      <NumberField
-        label={label}
-        value={own[name]}
-        usual={usual === null ? 'none' : String(usual)}
-        min={min}
-        max={max}
-        onChange={(value) => {
-          set({ [name]: value });
-        }}
-      />
-    </div>
-  );
   return (
     <Dialog
       title={stored ? stored.material.name : 'A material of your own'}
@@ -110,33 +90,13 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
             set({ name });
           }}
         />
-        <Field label="Like" className="col-span-3">
-          {(ids) => (
-            <select
-              {...ids}
-              className="field"
-              value={own.like}
-              onChange={(event) => {
-                set({ like: event.target.value });
-              }}
-            >
-              {ROLES.filter((role) => role !== 'thinner').map((role) => (
-                <optgroup key={role} label={ROLE_NAMES[role]}>
-                  {MATERIALS.filter((material) => material.role === role).map((material) => (
-                    <option key={material.id} value={material.id}>
-                      {material.name}
-                    </option>
-                  ))}
-                </optgroup>
-              ))}
-            </select>
-          )}
-        </Field>
-        {figure('dryingFactor', 'Drying times ×', 1, 0.1, 20)}
-        {figure('sheenGu', 'Sheen (GU at 60°)', base.sheenGu, 0, 100)}
-        {figure('volumeSolidsPct', 'Volume solids (%)', base.volumeSolidsPct, 0.1, 100)}
-        {figure('minFilmC', 'Not below (°C)', base.minFilmC, -10, 40)}
-        {figure('lifeMonths', 'Lasts open (months)', base.lifeMonths, 1, 600)}
+        <LikeField
+          value={own.like}
+          onChange={(like) => {
+            set({ like });
+          }}
+        />
+        <Figures own={own} base={base} onChange={set} />
         <ColourField
           label="Colour"
           className="col-span-2"
@@ -196,4 +156,61 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
       </form>
     </Dialog>
   );
+}
+
+/** The material of the catalogue that it is like. */
+function LikeField({ value, onChange }: { value: string; onChange: (like: string) => void }) {
+  return (
+    <Field label="Like" className="col-span-3">
+      {(ids) => (
+        <select
+          {...ids}
+          className="field"
+          value={value}
+          onChange={(event) => {
+            onChange(event.target.value);
+          }}
+        >
+          {ROLES.filter((role) => role !== 'thinner').map((role) => (
+            <optgroup key={role} label={ROLE_NAMES[role]}>
+              {MATERIALS.filter((material) => material.role === role).map((material) => (
+                <option key={material.id} value={material.id}>
+                  {material.name}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}
+
+/** Figures that may be other than those of the kind it is like. */
+const FIGURES: readonly { name: OwnFigure; label: string; min: number; max: number }[] = [
+  { name: 'dryingFactor', label: 'Drying times ×', min: 0.1, max: 20 },
+  { name: 'sheenGu', label: 'Sheen (GU at 60°)', min: 0, max: 100 },
+  { name: 'volumeSolidsPct', label: 'Volume solids (%)', min: 0.1, max: 100 },
+  { name: 'minFilmC', label: 'Not below (°C)', min: -10, max: 40 },
+  { name: 'lifeMonths', label: 'Lasts open (months)', min: 1, max: 600 },
+];
+
+type OwnFigure = 'dryingFactor' | 'sheenGu' | 'volumeSolidsPct' | 'minFilmC' | 'lifeMonths';
+
+function Figures({ own, base, onChange }: { own: OwnMaterial; base: Material; onChange: (given: Partial<OwnMaterial>) => void }) {
+  const usual: Record<OwnFigure, number | null> = { ...base, dryingFactor: 1 };
+  return FIGURES.map(({ name, label, min, max }) => (
+    <div key={name} className="col-span-2">
+      <NumberField
+        label={label}
+        value={own[name]}
+        usual={usual[name] === null ? 'none' : String(usual[name])}
+        min={min}
+        max={max}
+        onChange={(value) => {
+          onChange({ [name]: value });
+        }}
+      />
+    </div>
+  ));
 }
