@@ -1,6 +1,6 @@
 import { DEFAULT_SIGMA } from '../drying/index.js';
-import { doneAt, firstEndingAfter, type DryingLag, type Plan, type ScheduleProblem } from '../solver/index.js';
-import { seededFrom } from '../units/index.js';
+import { doneAt, firstEndingAfter, type DryingLag, type DryingWork, type Plan, type ScheduleProblem } from '../solver/index.js';
+import { seededFrom, type Interval } from '../units/index.js';
 import { spreadFactor } from './chance.js';
 
 /** How much times vary: the σ of the logarithm. Drying as the material says by default; hands-on is our number. */
@@ -64,63 +64,69 @@ export function simulate(
   plan: Plan,
   { runs, seed, spread = USUAL_SPREAD, rounds = [] }: SimulateOptions,
 ): Chances {
-  const random = seededFrom(seed);
-  const evenings = problem.calendar?.evenings ?? [];
-  const jobs = jobsOf(problem, plan, rounds);
-  const eveningOf = jobs.map(({ startMin }) => firstEndingAfter(evenings, startMin));
-  const planned = [...new Set(eveningOf)].sort((a, b) => a - b);
-  const asPlanned = new Map(planned.map((e) => [e, 0]));
-  const breakers = new Map(planned.map((e) => [e, new Map<string, { share: number; how: Breaking }>()]));
-  const doneIn = new Map<number, number>();
-  let all = 0;
-  const ends = new Float64Array(jobs.length);
+  const chance = seededFrom(seed);
+  const bench = new SimulatedBench(problem, plan, rounds);
+  const tally = new Tally(bench.planned);
   for (let run = 0; run < runs; run++) {
-    const broken = once(random);
-    if (broken === 0) all++;
+    const { doneIn, blamed } = bench.workThrough(chance, spread);
+    tally.count(
+      doneIn,
+      bench.planned.map((e) => bench.faultOf(e, blamed)),
+    );
   }
-  let share = 0;
-  const doneBy = [...doneIn]
-    .sort((a, b) => a[0] - b[0])
-    .map(([e, count]) => ({ toMin: evenings[e]?.toMin ?? Infinity, share: (share += count / runs) }));
-  return {
-    runs,
-    evenings: planned.map((e) => ({
-      fromMin: evenings[e]?.fromMin ?? 0,
-      chance: (asPlanned.get(e) ?? 0) / runs,
-      breakers: [...(breakers.get(e) ?? [])]
-        .map(([id, one]) => ({ id, how: one.how, share: one.share / runs }))
-        .sort((a, b) => b.share - a.share),
-    })),
-    all: all / runs,
-    doneBy,
-  };
+  return tally.chances(runs, bench.evenings);
+}
 
-  /** One run; how many evenings did not go as planned. */
-  function once(chance: () => number): number {
+interface Blame {
+  id: string;
+  how: Breaking;
+}
+
+/** By evening, in their order: what broke it first. */
+type Blamed = Map<number, Blame>;
+
+/** A plan that is carried out once after the other. */
+class SimulatedBench {
+  readonly evenings: readonly Interval[];
+  /** Evenings, by number, in which something is planned. */
+  readonly planned: readonly number[];
+  private readonly jobs: readonly Job[];
+  private readonly eveningOf: readonly number[];
+  private readonly ends: Float64Array;
+
+  constructor(
+    problem: ScheduleProblem,
+    private readonly plan: Plan,
+    rounds: readonly MoreRounds[],
+  ) {
+    this.evenings = problem.calendar?.evenings ?? [];
+    this.jobs = jobsOf(problem, plan, rounds);
+    this.eveningOf = this.jobs.map(({ startMin }) => firstEndingAfter(this.evenings, startMin));
+    this.planned = [...new Set(this.eveningOf)].sort((a, b) => a - b);
+    this.ends = new Float64Array(this.jobs.length);
+  }
+
+  /** One run: in which evening all was done, if it was, and what broke evenings. */
+  workThrough(chance: () => number, spread: Spread): { doneIn: number | null; blamed: Blamed } {
+    const { jobs, evenings, ends } = this;
     // one coat of paint dries alike for all that waits for it
     const dries = jobs.map(() => spreadFactor(chance, spread.drying));
     const takes = jobs.map(({ durationMin }) => durationMin * spreadFactor(chance, spread.handsOn));
     const again = jobs.map(({ more }) => more !== null && chance() < more.chance);
     ends.fill(NaN);
-    const blamed = new Map<number, { id: string; how: Breaking }>();
+    const blamed: Blamed = new Map();
+    const blame = (e: number, id: string, how: Breaking): void => {
+      if (!blamed.has(e)) blamed.set(e, { id, how });
+    };
     let next = 0;
     let missed: number | null = null;
-    for (let e = planned[0] ?? 0; next < jobs.length && e < evenings.length; e++) {
-      const evening = evenings[e];
-      if (!evening) break;
+    let doneIn: number | null = null;
+    for (let e = this.planned[0] ?? 0; next < jobs.length && e < evenings.length; e++) {
+      const evening = evenings[e] as Interval;
       let free = evening.fromMin;
-      for (; next < jobs.length; next++) {
+      for (; next < jobs.length && (this.eveningOf[next] as number) <= e; next++) {
         const job = jobs[next] as Job;
-        if ((eveningOf[next] as number) > e) break;
-        let ready = Math.max(free, job.startMin);
-        let closes = Infinity;
-        for (const { from, lag } of job.into) {
-          const end = ends[from] as number;
-          const factor = dries[from] as number;
-          const open = opensAfter(lag, end, factor, ready);
-          ready = Math.max(ready, open.fromMin);
-          closes = Math.min(closes, open.toMin);
-        }
+        const { ready, closes } = this.readyFor(job, free, dries);
         if (ready > closes && missed !== next) {
           // it is done all the same, late, and told
           missed = next;
@@ -134,48 +140,93 @@ export function simulate(
         ends[next] = end;
         free = end + job.cleanMin;
       }
-      if (next === jobs.length) doneIn.set(e, (doneIn.get(e) ?? 0) + 1);
+      if (next === jobs.length) doneIn = e;
     }
-    let broken = 0;
-    for (const e of planned) {
-      const late = jobs.findIndex((_, i) => eveningOf[i] === e && !(firstEndingAfter(evenings, (ends[i] as number) - 1e-6) <= e));
-      const fault = blamed.get(e) ?? (late >= 0 ? lastBlameBefore(e) : undefined);
-      if (!fault) asPlanned.set(e, (asPlanned.get(e) ?? 0) + 1);
-      else {
-        broken++;
-        const list = breakers.get(e);
-        const known = list?.get(fault.id);
-        if (known) known.share++;
-        else list?.set(fault.id, { share: 1, how: fault.how });
-      }
-    }
-    return broken;
+    return { doneIn, blamed };
+  }
 
-    function blame(e: number, id: string, how: Breaking): void {
-      if (!blamed.has(e)) blamed.set(e, { id, how });
-    }
+  /** What broke an evening of the last run: in it, or before it and still in the way; null where all that was planned for it was done in it. */
+  faultOf(e: number, blamed: Blamed): Blame | null {
+    const own = blamed.get(e);
+    if (own) return own;
+    const isLate = this.jobs.some(
+      (_, i) => this.eveningOf[i] === e && !(firstEndingAfter(this.evenings, (this.ends[i] as number) - 1e-6) <= e),
+    );
+    if (!isLate) return null;
+    return [...blamed].filter(([when]) => when <= e).at(-1)?.[1] ?? null;
+  }
 
-    /** What broke an earlier evening and is still in the way. */
-    function lastBlameBefore(e: number): { id: string; how: Breaking } | undefined {
-      let last: { id: string; how: Breaking } | undefined;
-      for (const [when, what] of blamed) if (when <= e) last = what;
-      return last;
+  /** When it can be begun, and when the first of its windows closes. */
+  private readyFor(job: Job, freeMin: number, dries: readonly number[]): { ready: number; closes: number } {
+    let ready = Math.max(freeMin, job.startMin);
+    let closes = Infinity;
+    for (const { from, lag } of job.into) {
+      const open = this.opensAfter(lag, this.ends[from] as number, dries[from] as number, ready);
+      ready = Math.max(ready, open.fromMin);
+      closes = Math.min(closes, open.toMin);
     }
+    return { ready, closes };
   }
 
   /** When the first window that is still to come opens and closes, with drying by a factor. */
-  function opensAfter(lag: DryingLag, endMin: number, factor: number, atMin: number): { fromMin: number; toMin: number } {
-    const windows = lag.windowsIf?.[plan.chosen[lag.from] ?? ''] ?? lag.windows;
-    const times = (work: { eveningMin: number; nightMin: number }) => ({
-      eveningMin: work.eveningMin * factor,
-      nightMin: work.nightMin * factor,
-    });
-    let last = { fromMin: endMin, toMin: Infinity };
+  private opensAfter(lag: DryingLag, endMin: number, factor: number, atMin: number): Interval {
+    const windows = lag.windowsIf?.[this.plan.chosen[lag.from] ?? ''] ?? lag.windows;
+    const after = (work: DryingWork): number =>
+      doneAt(this.evenings, endMin, { eveningMin: work.eveningMin * factor, nightMin: work.nightMin * factor });
+    let last: Interval = { fromMin: endMin, toMin: Infinity };
     for (const { open, close } of windows) {
-      last = { fromMin: doneAt(evenings, endMin, times(open)), toMin: close ? doneAt(evenings, endMin, times(close)) : Infinity };
+      last = { fromMin: after(open), toMin: close ? after(close) : Infinity };
       if (last.toMin >= atMin) return last;
     }
     return last;
+  }
+}
+
+/** What many runs came to. */
+class Tally {
+  private readonly asPlanned: Map<number, number>;
+  private readonly breakers: Map<number, Map<string, { share: number; how: Breaking }>>;
+  private readonly doneIn = new Map<number, number>();
+  private all = 0;
+
+  constructor(private readonly planned: readonly number[]) {
+    this.asPlanned = new Map(planned.map((e) => [e, 0]));
+    this.breakers = new Map(planned.map((e) => [e, new Map()]));
+  }
+
+  /** One run: when it was done, and what broke each of the planned evenings. */
+  count(doneIn: number | null, faults: readonly (Blame | null)[]): void {
+    if (doneIn !== null) this.doneIn.set(doneIn, (this.doneIn.get(doneIn) ?? 0) + 1);
+    if (faults.every((fault) => fault === null)) this.all++;
+    for (const [i, fault] of faults.entries()) {
+      const e = this.planned[i] as number;
+      if (!fault) {
+        this.asPlanned.set(e, (this.asPlanned.get(e) ?? 0) + 1);
+        continue;
+      }
+      const list = this.breakers.get(e);
+      const known = list?.get(fault.id);
+      if (known) known.share++;
+      else list?.set(fault.id, { share: 1, how: fault.how });
+    }
+  }
+
+  chances(runs: number, evenings: readonly Interval[]): Chances {
+    let share = 0;
+    return {
+      runs,
+      evenings: this.planned.map((e) => ({
+        fromMin: evenings[e]?.fromMin ?? 0,
+        chance: (this.asPlanned.get(e) ?? 0) / runs,
+        breakers: [...(this.breakers.get(e) ?? [])]
+          .map(([id, one]) => ({ id, how: one.how, share: one.share / runs }))
+          .sort((a, b) => b.share - a.share),
+      })),
+      all: this.all / runs,
+      doneBy: [...this.doneIn]
+        .sort((a, b) => a[0] - b[0])
+        .map(([e, count]) => ({ toMin: evenings[e]?.toMin ?? Infinity, share: (share += count / runs) })),
+    };
   }
 }
 

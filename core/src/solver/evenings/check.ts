@@ -1,5 +1,5 @@
 import type { Interval } from '../../units/index.js';
-import type { DryingWork, ScheduleProblem } from '../problem.js';
+import type { DryingWork, ScheduleOperation, ScheduleProblem } from '../problem.js';
 import type { Plan } from './plan.js';
 
 /** Rounding of floating point that is let pass, minutes. */
@@ -21,82 +21,100 @@ function shareDone(evenings: readonly Interval[], fromMin: number, toMin: number
  * planner, so that the two cannot be wrong together.
  */
 export function planFaults(problem: ScheduleProblem, plan: Plan): string[] {
-  const { operations, lags, drying = [], setup, calendar, capacities } = problem;
-  const { evenings = [], daylight = [], notBeforeMin = 0 } = calendar ?? {};
-  const faults: string[] = [];
+  const ways = problem.operations.map((operation) => asChosen(operation, plan));
   const at = new Map(plan.placed.map((p) => [p.id, p]));
-  const dropped = new Set(plan.dropped);
-  const ways = operations.map((operation) => {
-    const chosen = plan.chosen[operation.id];
-    return {
-      ...operation,
-      colour: operation.colour ?? null,
-      ...(operation.alternatives?.find(({ id }) => id === chosen) ?? {}),
-      id: operation.id,
-    };
-  });
-  const lies = (startMin: number, endMin: number, list: readonly Interval[]): boolean =>
-    list.some((e) => startMin >= e.fromMin - SLACK && endMin <= e.toMin + SLACK);
-  for (const {
-    id,
-    durationMin,
-    releaseMin = 0,
-    pinnedMin = null,
-    startsIn = null,
-    daylight: wantsLight = false,
-    dropCost = null,
-  } of ways) {
-    const p = at.get(id);
-    if (dropped.has(id) && dropCost === null) faults.push(`${id} must not be left out`);
-    if (!p) {
-      if (!dropped.has(id) && !plan.unplaced.some((u) => u.id === id)) faults.push(`${id} is lost`);
-      continue;
-    }
-    if (Math.abs(p.endMin - p.startMin - durationMin) > SLACK) faults.push(`${id} takes the wrong time`);
-    if (p.startMin < Math.max(notBeforeMin, releaseMin) - SLACK) faults.push(`${id} starts before it may`);
-    if (startsIn && pinnedMin === null && !lies(p.startMin, p.startMin, startsIn)) faults.push(`${id} starts where nothing is open for it`);
-    if (!lies(p.startMin, p.endMin, evenings)) faults.push(`${id} lies in no evening`);
-    if (wantsLight && !lies(p.startMin, p.endMin, daylight)) faults.push(`${id} is in the dark`);
-  }
+  return [
+    ...ways.flatMap((way) => timeFaults(way, problem, plan, at.get(way.id))),
+    ...lagFaults(problem, at),
+    ...windowFaults(problem, plan, at),
+    ...taken(ways, plan, problem.setup),
+    ...missingResources(ways, at, problem.capacities),
+    ...Object.entries(problem.capacities ?? {}).flatMap(([name, room]) => [...crowded(name, room, ways, at, problem)]),
+  ];
+}
+
+type Placed = Plan['placed'][number];
+type At = ReadonlyMap<string, Placed>;
+type Way = ReturnType<typeof asChosen>;
+
+/** An operation in the way that the plan has chosen for it. */
+const asChosen = (operation: ScheduleOperation, { chosen }: Plan) => ({
+  ...operation,
+  colour: operation.colour ?? null,
+  ...(operation.alternatives?.find(({ id }) => id === chosen[operation.id]) ?? {}),
+  id: operation.id,
+});
+
+const lies = (startMin: number, endMin: number, list: readonly Interval[]): boolean =>
+  list.some((e) => startMin >= e.fromMin - SLACK && endMin <= e.toMin + SLACK);
+
+/** What is wrong with when one operation is done, or with its not being done. */
+function timeFaults(way: Way, { calendar }: ScheduleProblem, plan: Plan, p: Placed | undefined): string[] {
+  const { id, durationMin, releaseMin = 0, pinnedMin = null, startsIn = null, dropCost = null } = way;
+  const { evenings = [], daylight = [], notBeforeMin = 0 } = calendar ?? {};
+  const isDropped = plan.dropped.includes(id);
+  const faults: string[] = [];
+  if (isDropped && dropCost === null) faults.push(`${id} must not be left out`);
+  if (!p) return isDropped || plan.unplaced.some((u) => u.id === id) ? faults : [...faults, `${id} is lost`];
+  if (Math.abs(p.endMin - p.startMin - durationMin) > SLACK) faults.push(`${id} takes the wrong time`);
+  if (p.startMin < Math.max(notBeforeMin, releaseMin) - SLACK) faults.push(`${id} starts before it may`);
+  if (startsIn && pinnedMin === null && !lies(p.startMin, p.startMin, startsIn)) faults.push(`${id} starts where nothing is open for it`);
+  if (!lies(p.startMin, p.endMin, evenings)) faults.push(`${id} lies in no evening`);
+  if (way.daylight && !lies(p.startMin, p.endMin, daylight)) faults.push(`${id} is in the dark`);
+  return faults;
+}
+
+function* lagFaults({ lags }: ScheduleProblem, at: At): Generator<string> {
   for (const { from, to, minMin, maxMin } of lags) {
     const [a, b] = [at.get(from), at.get(to)];
     if (!a || !b) continue;
     const lag = b.startMin - a.endMin;
-    if (lag < minMin - SLACK || (maxMin !== null && lag > maxMin + SLACK)) faults.push(`${from} → ${to} lies ${String(lag)} min apart`);
+    if (lag < minMin - SLACK || (maxMin !== null && lag > maxMin + SLACK)) yield `${from} → ${to} lies ${String(lag)} min apart`;
   }
-  for (const { from, to, windows, windowsIf } of drying) {
-    const [a, b] = [at.get(from), at.get(to)];
-    if (!a || !b || operations.find(({ id }) => id === to)?.pinnedMin != null) continue;
-    const inside = (windowsIf?.[plan.chosen[from] ?? ''] ?? windows).some(
-      ({ open, close }) =>
-        shareDone(evenings, a.endMin, b.startMin, open) >= 1 - 1e-6 &&
-        (!close || shareDone(evenings, a.endMin, b.startMin, close) <= 1 + 1e-6),
-    );
-    if (!inside) faults.push(`${from} → ${to} misses its window`);
-  }
-  faults.push(...taken(ways, plan, setup));
-  for (const { id, resources } of ways)
-    for (const name of resources)
-      if (at.has(id) && capacities && !(Number(capacities[name]) > 0)) faults.push(`${id} wants ${name}, which is not there`);
-  for (const [name, room] of Object.entries(capacities ?? {})) {
-    const here = ways.flatMap(({ id, stands, pinnedMin = null }) => {
-      const p = at.get(id);
-      return p && stands?.place === name
-        ? [{ fromMin: p.endMin, units: Math.min(room, stands.units), stands, isPinned: pinnedMin !== null }]
-        : [];
-    });
-    for (const { fromMin } of here) {
-      const there = here.filter((one) => one.fromMin <= fromMin && shareDone(evenings, one.fromMin, fromMin + SLACK, one.stands.until) < 1);
-      if (there.some(({ isPinned }) => isPinned)) continue;
-      if (there.reduce((sum, { units }) => sum + units, 0) > room) faults.push(`${name} is too full at ${String(fromMin)}`);
-    }
-  }
-  return faults;
 }
 
-interface Way {
-  id: string;
-  resources: readonly string[];
+/** Windows by drying work that are missed; what is pinned has been told of already. */
+function* windowFaults({ drying = [], operations, calendar }: ScheduleProblem, { chosen }: Plan, at: At): Generator<string> {
+  const evenings = calendar?.evenings ?? [];
+  const pinned = new Set(operations.filter(({ pinnedMin }) => pinnedMin != null).map(({ id }) => id));
+  for (const { from, to, windows, windowsIf } of drying) {
+    const [a, b] = [at.get(from), at.get(to)];
+    if (!a || !b || pinned.has(to)) continue;
+    const done = (work: DryingWork): number => shareDone(evenings, a.endMin, b.startMin, work);
+    const inside = (windowsIf?.[chosen[from] ?? ''] ?? windows).some(
+      ({ open, close }) => done(open) >= 1 - 1e-6 && (!close || done(close) <= 1 + 1e-6),
+    );
+    if (!inside) yield `${from} → ${to} misses its window`;
+  }
+}
+
+function* missingResources(ways: readonly Way[], at: At, capacities: ScheduleProblem['capacities']): Generator<string> {
+  for (const { id, resources } of ways)
+    for (const name of resources)
+      if (at.has(id) && capacities && !(Number(capacities[name]) > 0)) yield `${id} wants ${name}, which is not there`;
+}
+
+/** When more stands wet at a place than has room; what is pinned may. */
+function* crowded(name: string, room: number, ways: readonly Way[], at: At, { calendar }: ScheduleProblem): Generator<string> {
+  const here = ways.flatMap(({ id, stands, pinnedMin = null }) => {
+    const p = at.get(id);
+    return p && stands?.place === name
+      ? [{ fromMin: p.endMin, units: Math.min(room, stands.units), stands, isPinned: pinnedMin !== null }]
+      : [];
+  });
+  const isWet = (one: (typeof here)[number], fromMin: number): boolean =>
+    one.fromMin <= fromMin && shareDone(calendar?.evenings ?? [], one.fromMin, fromMin + SLACK, one.stands.until) < 1;
+  for (const { fromMin } of here) {
+    const there = here.filter((one) => isWet(one, fromMin));
+    if (there.some(({ isPinned }) => isPinned)) continue;
+    if (there.reduce((sum, { units }) => sum + units, 0) > room) yield `${name} is too full at ${String(fromMin)}`;
+  }
+}
+
+interface Span {
+  from: number;
+  to: number;
+  what: string;
   colour: string | null;
 }
 
@@ -106,29 +124,35 @@ function taken(ways: readonly Way[], plan: Plan, setup: ScheduleProblem['setup']
   const at = new Map(plan.placed.map((p) => [p.id, p]));
   const cleanHolds = setup ? [setup.resource, ...(setup.holds ?? [])] : [];
   for (const name of new Set([...ways.flatMap(({ resources }) => resources), ...cleanHolds])) {
-    const spans = ways.flatMap(({ id, resources, colour }) => {
+    const spans = ways.flatMap(({ id, resources, colour }): Span[] => {
       const p = at.get(id);
       return p && resources.includes(name) ? [{ from: p.startMin, to: p.endMin, what: id, colour }] : [];
     });
     const cleanings = cleanHolds.includes(name)
-      ? plan.cleanings.map((c) => ({ from: c.fromMin, to: c.toMin, what: 'cleaning', colour: null }))
+      ? plan.cleanings.map((c): Span => ({ from: c.fromMin, to: c.toMin, what: 'cleaning', colour: null }))
       : [];
     const all = [...spans, ...cleanings].sort((a, b) => a.from - b.from || a.to - b.to);
     for (const [i, later] of all.entries()) {
       const before = all[i - 1];
       if (before && later.from < before.to - SLACK) faults.push(`${later.what} overlaps ${before.what} on ${name}`);
     }
-    if (!setup || name !== setup.resource) continue;
-    const users = spans.sort((a, b) => a.from - b.from);
-    for (const [i, later] of users.entries()) {
-      const before = users[i - 1];
-      if (!before || before.colour === later.colour) continue;
-      const [first, second] = [setup.darkness?.[before.colour ?? ''], setup.darkness?.[later.colour ?? '']];
-      const darker = first !== undefined && second !== undefined && second > first;
-      const wanted = darker ? Math.min(setup.minutes, setup.rinseMin ?? setup.minutes) : setup.minutes;
-      if (!cleanings.some((c) => c.from >= before.to - SLACK && c.to <= later.from + SLACK && c.to - c.from >= wanted - SLACK))
-        faults.push(`no cleaning between ${before.what} and ${later.what}`);
-    }
+    if (setup && name === setup.resource) faults.push(...uncleaned(spans, cleanings, setup));
   }
   return faults;
+}
+
+/** Colours that follow each other without a cleaning that is long enough. */
+function* uncleaned(spans: Span[], cleanings: readonly Span[], setup: NonNullable<ScheduleProblem['setup']>): Generator<string> {
+  const { minutes, darkness = {} } = setup;
+  const rinseMin = setup.rinseMin ?? minutes;
+  const users = spans.sort((a, b) => a.from - b.from);
+  for (const [i, later] of users.entries()) {
+    const before = users[i - 1];
+    if (!before || before.colour === later.colour) continue;
+    const [first, second] = [darkness[before.colour ?? ''], darkness[later.colour ?? '']];
+    const isDarker = first !== undefined && second !== undefined && second > first;
+    const wanted = isDarker ? Math.min(minutes, rinseMin) : minutes;
+    const isClean = cleanings.some((c) => c.from >= before.to - SLACK && c.to <= later.from + SLACK && c.to - c.from >= wanted - SLACK);
+    if (!isClean) yield `no cleaning between ${before.what} and ${later.what}`;
+  }
 }

@@ -1,4 +1,5 @@
-import type { ScheduleProblem } from '../problem.js';
+import type { Interval } from '../../units/index.js';
+import type { LagWindow, ScheduleOperation, ScheduleProblem } from '../problem.js';
 import { planEvenings, type PlannedEvenings, type PlanOptions } from './index.js';
 import { doneAt } from './drying-clock.js';
 
@@ -20,46 +21,69 @@ export interface Moved {
 export function moved(problem: ScheduleProblem, before: PlannedEvenings, id: string, startMin: number, options: PlanOptions = {}): Moved {
   const operation = problem.operations.find((one) => one.id === id);
   if (!operation) throw new RangeError(`operation must be one of the plan's, got '${id}'`);
-  const refused = (why: string, because: string | null = null): Moved => ({ startMin, planned: null, why, because });
-  const { evenings = [], daylight = [], notBeforeMin = 0 } = problem.calendar ?? {};
-  const endMin = startMin + operation.durationMin;
-  if (startMin < notBeforeMin) return refused('that time is past');
-  if (startMin < (operation.releaseMin ?? 0)) return refused('what is done already is not ready by then');
-  if (operation.startsIn && !operation.startsIn.some((gap) => startMin >= gap.fromMin && startMin <= gap.toMin))
-    return refused('the window on what is done already is closed then');
-  const evening = evenings.find((e) => startMin >= e.fromMin && startMin < e.toMin);
-  if (!evening) return refused('there is no evening then');
-  const cleanMin = problem.setup && operation.resources.includes(problem.setup.resource) ? problem.setup.minutes : 0;
-  if (endMin + cleanMin > evening.toMin)
-    return refused(cleanMin > 0 ? 'with the cleaning it ends after the evening' : 'it ends after the evening');
-  if (operation.daylight && !daylight.some((d) => startMin >= d.fromMin && endMin <= d.toMin)) return refused('it is dark then');
+  const refused = ({ why, because = null }: Refusal): Moved => ({ startMin, planned: null, why, because });
+  const closed = closedThen(problem, operation, startMin);
+  if (closed !== null) return refused({ why: closed });
   const operations = problem.operations.map((one) => (one.id === id ? { ...one, pinnedMin: startMin } : one));
   const start = { ...before.start, fromMin: withoutKey(before.start.fromMin, id) };
   const planned = planEvenings({ ...problem, operations }, { ...options, start });
-  const at = new Map(planned.plan.placed.map((p) => [p.id, p]));
+  const spoilt = spoiltBy(problem, before, planned, id, startMin);
+  return spoilt ? refused(spoilt) : { startMin, planned, why: null, because: null };
+}
+
+interface Refusal {
+  why: string;
+  because?: string | null;
+}
+
+/** Why nobody could do it at that minute, whatever the rest of the plan; null where it could be. */
+function closedThen(problem: ScheduleProblem, operation: ScheduleOperation, startMin: number): string | null {
+  const { evenings = [], daylight = [], notBeforeMin = 0 } = problem.calendar ?? {};
+  const endMin = startMin + operation.durationMin;
+  if (startMin < notBeforeMin) return 'that time is past';
+  if (startMin < (operation.releaseMin ?? 0)) return 'what is done already is not ready by then';
+  if (operation.startsIn && !operation.startsIn.some((gap) => startMin >= gap.fromMin && startMin <= gap.toMin))
+    return 'the window on what is done already is closed then';
+  const evening = evenings.find((e) => startMin >= e.fromMin && startMin < e.toMin);
+  if (!evening) return 'there is no evening then';
+  const cleanMin = problem.setup && operation.resources.includes(problem.setup.resource) ? problem.setup.minutes : 0;
+  if (endMin + cleanMin > evening.toMin) return cleanMin > 0 ? 'with the cleaning it ends after the evening' : 'it ends after the evening';
+  return operation.daylight && !daylight.some((d) => startMin >= d.fromMin && endMin <= d.toMin) ? 'it is dark then' : null;
+}
+
+/** What the plan that closes up around it spoils; null where nothing is. */
+function spoiltBy(
+  problem: ScheduleProblem,
+  before: PlannedEvenings,
+  { plan, cost }: PlannedEvenings,
+  id: string,
+  startMin: number,
+): Refusal | null {
+  const at = new Map(plan.placed.map((p) => [p.id, p]));
   const own = at.get(id);
-  if (!own || Math.abs(own.startMin - startMin) > 1e-6)
-    return refused(own ? 'what comes before it is not done by then' : 'it finds no place then');
-  for (const { from, to, windows } of problem.drying ?? []) {
+  if (!own) return { why: 'it finds no place then' };
+  if (Math.abs(own.startMin - startMin) > 1e-6) return { why: 'what comes before it is not done by then' };
+  const below = (problem.drying ?? []).filter(({ to }) => to === id);
+  for (const { from, windows } of below) {
     const source = at.get(from);
-    if (to !== id || !source) continue;
-    const opens = windows.map(({ open }) => doneAt(evenings, source.endMin, open));
-    const inside = windows.some(
-      ({ close }, i) => startMin >= (opens[i] ?? Infinity) - 1e-6 && (!close || startMin <= doneAt(evenings, source.endMin, close) + 1e-6),
-    );
-    if (!inside)
-      return refused(
-        startMin < (opens[0] ?? Infinity) ? 'what lies below is not dry by then' : 'the window on what lies below is closed then',
-        from,
-      );
+    const why = source ? missedOn(windows, problem.calendar?.evenings ?? [], source.endMin, startMin) : null;
+    if (why !== null) return { why, because: from };
   }
-  const lost = planned.plan.unplaced.find((one) => !before.plan.unplaced.some((known) => known.id === one.id));
-  if (lost) return refused('another step would then find no place: ' + lost.why, lost.id);
-  if (planned.cost.lateMin > before.cost.lateMin + 1) {
-    const late = problem.operations.find(({ id: other, dueMin }) => dueMin != null && (at.get(other)?.endMin ?? 0) > dueMin);
-    return refused('a piece would then miss its date', late?.id ?? null);
-  }
-  return { startMin, planned, why: null, because: null };
+  const lost = plan.unplaced.find((one) => !before.plan.unplaced.some((known) => known.id === one.id));
+  if (lost) return { why: 'another step would then find no place: ' + lost.why, because: lost.id };
+  if (cost.lateMin <= before.cost.lateMin + 1) return null;
+  const late = problem.operations.find(({ id: other, dueMin }) => dueMin != null && (at.get(other)?.endMin ?? 0) > dueMin);
+  return { why: 'a piece would then miss its date', because: late?.id ?? null };
+}
+
+/** Why a minute lies in no window on what ended so; null where it does. */
+function missedOn(windows: readonly LagWindow[], evenings: readonly Interval[], endMin: number, startMin: number): string | null {
+  const times = windows.map(({ open, close }) => ({
+    fromMin: doneAt(evenings, endMin, open),
+    toMin: close ? doneAt(evenings, endMin, close) : Infinity,
+  }));
+  if (times.some(({ fromMin, toMin }) => startMin >= fromMin - 1e-6 && startMin <= toMin + 1e-6)) return null;
+  return startMin < (times[0]?.fromMin ?? Infinity) ? 'what lies below is not dry by then' : 'the window on what lies below is closed then';
 }
 
 const withoutKey = <T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> =>

@@ -60,26 +60,73 @@ export const modeOf = (node: Node, { modes }: Choices): Mode => node.modes[modes
  * Places the operations one after the other as early as they go. Where a window is missed, what opened it is moved later and all since is placed anew.
  * `order` must name all, each after what it follows. Deterministic.
  */
-export function place(compiled: Compiled, order: readonly number[], choices: Choices): Draft {
-  const { nodes, notBeforeMin, evenings, problem } = compiled;
-  const open = choices.keptFree.size === 0 ? evenings : evenings.filter((_, i) => !choices.keptFree.has(i));
-  const bench = new BenchTime({ ...compiled, evenings: open, capacities: problem.capacities });
-  const places = new Places(problem.capacities ?? {});
-  const starts = new Float64Array(nodes.length).fill(NaN);
-  const ends = new Float64Array(nodes.length).fill(NaN);
-  const dropped = new Set<number>();
-  const secondBest = new Set<number>();
-  const position = new Int32Array(nodes.length);
-  order.forEach((index, at) => (position[index] = at));
-  const later = Float64Array.from(choices.fromMin);
-  const tries = new Int32Array(nodes.length);
-  const marks: { bench: number; places: number }[] = [];
-  let lookBacks = 0;
-  const kept = keepPinned(compiled, choices, bench);
+export const place = (compiled: Compiled, order: readonly number[], choices: Choices): Draft => new Placing(compiled, order, choices).run();
 
-  /** Minutes at which it may start, and what closes first. */
-  const allowedFor = (node: Node): Allowed | null => {
-    let fromMin = Math.max(notBeforeMin, node.releaseMin, node.pinnedMin ?? 0, later[node.index] ?? 0);
+/** One order on its way to a draft. */
+class Placing {
+  private readonly bench: BenchTime;
+  private readonly places: Places;
+  private readonly starts: Float64Array;
+  private readonly ends: Float64Array;
+  private readonly dropped = new Set<number>();
+  private readonly secondBest = new Set<number>();
+  /** Where in the order each operation stands. */
+  private readonly position: Int32Array;
+  /** Not before these minutes: what was chosen, and what a missed window has moved. */
+  private readonly later: Float64Array;
+  private readonly tries: Int32Array;
+  private readonly marks: { bench: number; places: number }[] = [];
+  private readonly kept: Map<number, Slot>;
+  private lookBacks = 0;
+
+  constructor(
+    private readonly compiled: Compiled,
+    private readonly order: readonly number[],
+    private readonly choices: Choices,
+  ) {
+    const { nodes, evenings, problem } = compiled;
+    const open = choices.keptFree.size === 0 ? evenings : evenings.filter((_, i) => !choices.keptFree.has(i));
+    this.bench = new BenchTime({ ...compiled, evenings: open, capacities: problem.capacities });
+    this.places = new Places(problem.capacities ?? {});
+    this.starts = new Float64Array(nodes.length).fill(NaN);
+    this.ends = new Float64Array(nodes.length).fill(NaN);
+    this.position = new Int32Array(nodes.length);
+    order.forEach((index, at) => (this.position[index] = at));
+    this.later = Float64Array.from(choices.fromMin);
+    this.tries = new Int32Array(nodes.length);
+    this.kept = keepPinned(compiled, choices, this.bench);
+  }
+
+  run(): Draft {
+    const { order, choices, starts, ends, dropped, secondBest, bench } = this;
+    for (let at = 0; at < order.length; at = this.placeAt(at));
+    return { order, choices, starts, ends, dropped, secondBest, bench };
+  }
+
+  /** Places what stands there in the order. Answers where to go on: behind it, or further up where something had to be moved. */
+  private placeAt(at: number): number {
+    const { bench, places, choices, starts, ends } = this;
+    const node = this.compiled.nodes[this.order[at] as number] as Node;
+    this.marks[at] = { bench: bench.mark(), places: places.mark() };
+    if (choices.leftOut.has(node.index)) return this.drop(node.index, at);
+    const may = this.allowedFor(node);
+    if (!may) return at + 1;
+    const mode = modeOf(node, choices);
+    const slot = this.slotFor(node, mode, may.allowed);
+    if (!slot) return this.missed(node, mode, may, at);
+    if (node.dropCost !== null && slot.endMin > (node.dueMin ?? Infinity)) return this.drop(node.index, at);
+    if (slot !== this.kept.get(node.index)) bench.take(node.index, mode, slot);
+    if (node.stands) places.take(node.stands, slot.endMin, doneAt(this.compiled.evenings, slot.endMin, node.stands.until));
+    starts[node.index] = slot.startMin;
+    ends[node.index] = slot.endMin;
+    return at + 1;
+  }
+
+  /** Minutes at which it may start, and what closes first; null where what comes before it has no place. */
+  private allowedFor(node: Node): Allowed | null {
+    const { dropped, ends, choices } = this;
+    const { evenings, notBeforeMin } = this.compiled;
+    let fromMin = Math.max(notBeforeMin, node.releaseMin, node.pinnedMin ?? 0, this.later[node.index] ?? 0);
     let allowed: Interval[] | null = node.startsIn && node.pinnedMin === null ? [...node.startsIn] : null;
     let [closer, closeMin, closing] = [-1, Infinity, NEVER];
     for (const incoming of node.into) {
@@ -87,17 +134,14 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
       const end = ends[incoming.from] as number;
       if (Number.isNaN(end)) return null;
       const all = dropped.has(incoming.from) ? [] : windowsFrom(incoming, choices);
-      const windows = incoming.prefersFirst && !secondBest.has(node.index) ? all.slice(0, 1) : all;
-      if (windows.length === 1 && windows[0]?.close === null) {
-        fromMin = Math.max(fromMin, doneAt(evenings, end, windows[0].open));
+      const windows = incoming.prefersFirst && !this.secondBest.has(node.index) ? all.slice(0, 1) : all;
+      const opens = opensOnce(windows);
+      if (opens) {
+        fromMin = Math.max(fromMin, opens === AT_ONCE ? end : doneAt(evenings, end, opens));
         continue;
       }
-      if (windows.length === 0) {
-        fromMin = Math.max(fromMin, end);
-        continue;
-      }
-      const list = windows.map(({ open: opens, close }) => ({
-        fromMin: doneAt(evenings, end, opens),
+      const list = windows.map(({ open, close }) => ({
+        fromMin: doneAt(evenings, end, open),
         toMin: close ? doneAt(evenings, end, close) : Infinity,
       }));
       const last = list.at(-1)?.toMin ?? Infinity;
@@ -107,10 +151,11 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
     const since = [{ fromMin, toMin: Infinity }];
     const closesAt = (end: number): number => doneAt(evenings, end, closing);
     return { allowed: allowed ? intersect(allowed, since) : since, closer, closeMin, closesAt };
-  };
+  }
 
-  const slotFor = (node: Node, mode: Mode, allowed: readonly Interval[]): Slot | null => {
-    const reserved = kept.get(node.index);
+  private slotFor(node: Node, mode: Mode, allowed: readonly Interval[]): Slot | null {
+    const { bench, places } = this;
+    const reserved = this.kept.get(node.index);
     if (reserved) {
       if (allowed.some((gap) => gap.fromMin <= reserved.startMin)) return reserved;
       bench.release(node.index);
@@ -120,96 +165,81 @@ export function place(compiled: Compiled, order: readonly number[], choices: Cho
     for (;;) {
       const slot = bench.find(mode, node.daylight, from);
       if (!slot) return null;
-      const freeMin = places.freeFrom(node.stands, slot.endMin, doneAt(evenings, slot.endMin, node.stands.until));
+      const freeMin = places.freeFrom(node.stands, slot.endMin, doneAt(this.compiled.evenings, slot.endMin, node.stands.until));
       if (freeMin <= slot.endMin) return slot;
       if (freeMin === Infinity) return null;
       from = intersect(from, [{ fromMin: freeMin - mode.durationMin, toMin: Infinity }]);
     }
-  };
+  }
 
-  for (let at = 0; at < order.length; at++) {
-    const node = nodes[order[at] as number] as Node;
-    marks[at] = { bench: bench.mark(), places: places.mark() };
-    if (choices.leftOut.has(node.index)) {
-      drop(node.index);
-      continue;
-    }
-    const may = allowedFor(node);
-    if (!may) continue;
-    const mode = modeOf(node, choices);
-    const slot = slotFor(node, mode, may.allowed);
-    if (slot && node.dropCost !== null && slot.endMin > (node.dueMin ?? Infinity)) {
-      drop(node.index);
-      continue;
-    }
-    if (slot) {
-      if (slot !== kept.get(node.index)) bench.take(node.index, mode, slot);
-      if (node.stands) places.take(node.stands, slot.endMin, doneAt(evenings, slot.endMin, node.stands.until));
-      starts[node.index] = slot.startMin;
-      ends[node.index] = slot.endMin;
-      continue;
-    }
-    // what cannot fall into the wet waits until it is hard
-    const another = (): boolean => node.into.some(({ prefersFirst }) => prefersFirst) && !secondBest.has(node.index);
-    if (may.closer < 0) {
-      if (another()) {
-        at = settleForLater(node) - 1;
-      } else if (node.dropCost !== null) drop(node.index);
-      continue;
-    }
-    // a window was missed: what opened it comes later, by what is missing
-    const opener = may.closer;
+  /** It found no place: what opened the window that was missed comes later, by what is missing. Answers where to go on. */
+  private missed(node: Node, mode: Mode, may: Allowed, at: number): number {
+    const { bench, tries, starts, ends } = this;
+    const { closer: opener } = may;
+    if (opener < 0) return this.givenUp(node, at);
     const anywhere = bench.find(mode, node.daylight, [{ fromMin: may.allowed[0]?.fromMin ?? may.closeMin, toMin: Infinity }]);
     tries[opener] = (tries[opener] ?? 0) + 1;
-    const isFixed = nodes[opener]?.pinnedMin != null || dropped.has(opener);
-    if (!anywhere || isFixed || (tries[opener] ?? 0) > LOOK_BACKS_EACH || ++lookBacks > LOOK_BACKS) {
-      if (another()) {
-        at = settleForLater(node) - 1;
-      } else if (node.dropCost !== null) drop(node.index);
-      continue;
-    }
+    const isFixed = this.compiled.nodes[opener]?.pinnedMin != null || this.dropped.has(opener);
+    if (!anywhere || isFixed || (tries[opener] ?? 0) > LOOK_BACKS_EACH || ++this.lookBacks > LOOK_BACKS) return this.givenUp(node, at);
     const end = ends[opener] as number;
     const wanted = startFor((from) => may.closesAt(from), end, anywhere.startMin);
-    later[opener] = (starts[opener] as number) + Math.max(1, Math.ceil(wanted - end - 1e-4));
-    const backTo = position[opener] as number;
-    rollBack(backTo, at);
-    at = backTo - 1;
-  }
-  return { order, choices, starts, ends, dropped, secondBest, bench };
-
-  /** All from a place of the order on is taken back. */
-  function rollBack(backTo: number, at: number): void {
-    const mark = marks[backTo];
-    if (mark) {
-      bench.backTo(mark.bench);
-      places.backTo(mark.places);
-    }
-    for (let k = backTo; k <= at; k++) {
-      const undone = order[k] as number;
-      starts[undone] = ends[undone] = NaN;
-      dropped.delete(undone);
-    }
-  }
-
-  /** The window that is meant is given up: what opened it goes back to where it was before it was moved for it. Returns where to go on. */
-  function settleForLater(node: Node): number {
-    secondBest.add(node.index);
-    const at = position[node.index] as number;
-    let backTo = at;
-    for (const { from, prefersFirst } of node.into) {
-      if (!prefersFirst) continue;
-      later[from] = choices.fromMin[from] ?? 0;
-      backTo = Math.min(backTo, position[from] as number);
-    }
-    rollBack(backTo, at);
+    this.later[opener] = (starts[opener] as number) + Math.max(1, Math.ceil(wanted - end - 1e-4));
+    const backTo = this.position[opener] as number;
+    this.rollBack(backTo, at);
     return backTo;
   }
 
-  function drop(index: number): void {
-    dropped.add(index);
-    const follows = (nodes[index]?.into ?? []).map(({ from }) => ends[from] as number).filter((end) => !Number.isNaN(end));
-    ends[index] = Math.max(notBeforeMin, ...follows);
+  /** It cannot be where it is meant to be: in a later window if there is one (what cannot fall into the wet waits until it is hard), else left out if it may be. */
+  private givenUp(node: Node, at: number): number {
+    const hasAnother = node.into.some(({ prefersFirst }) => prefersFirst) && !this.secondBest.has(node.index);
+    if (hasAnother) return this.settleForLater(node);
+    return node.dropCost !== null ? this.drop(node.index, at) : at + 1;
   }
+
+  /** All from a place of the order on is taken back. */
+  private rollBack(backTo: number, at: number): void {
+    const mark = this.marks[backTo];
+    if (mark) {
+      this.bench.backTo(mark.bench);
+      this.places.backTo(mark.places);
+    }
+    for (let k = backTo; k <= at; k++) {
+      const undone = this.order[k] as number;
+      this.starts[undone] = this.ends[undone] = NaN;
+      this.dropped.delete(undone);
+    }
+  }
+
+  /** The window that is meant is given up: what opened it goes back to where it was before it was moved for it. Answers where to go on. */
+  private settleForLater(node: Node): number {
+    this.secondBest.add(node.index);
+    const at = this.position[node.index] as number;
+    let backTo = at;
+    for (const { from, prefersFirst } of node.into) {
+      if (!prefersFirst) continue;
+      this.later[from] = this.choices.fromMin[from] ?? 0;
+      backTo = Math.min(backTo, this.position[from] as number);
+    }
+    this.rollBack(backTo, at);
+    return backTo;
+  }
+
+  private drop(index: number, at: number): number {
+    const { nodes, notBeforeMin } = this.compiled;
+    this.dropped.add(index);
+    const follows = (nodes[index]?.into ?? []).map(({ from }) => this.ends[from] as number).filter((end) => !Number.isNaN(end));
+    this.ends[index] = Math.max(notBeforeMin, ...follows);
+    return at + 1;
+  }
+}
+
+const AT_ONCE = 'at once';
+
+/** The work after which windows are open for good; null where one of them closes, or where there are several. */
+function opensOnce(windows: Incoming['windows'][number]): DryingWork | typeof AT_ONCE | null {
+  if (windows.length === 0) return AT_ONCE;
+  const [only] = windows;
+  return windows.length === 1 && only?.close === null ? only.open : null;
 }
 
 const windowsFrom = ({ windows, from }: Incoming, { modes }: Choices) => windows[modes[from] ?? 0] ?? windows[0] ?? [];
