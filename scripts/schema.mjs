@@ -6,5 +6,5 @@ import { ROOT } from './lib/run.mjs';
 
 await buildLibraries({ quiet: true });
 await import('reflect-metadata');
-const { planFileSchema } = await import('../server/dist/exchange/plan-file-schema.js');
+const { planFileSchema } = await import('../server/dist/plan-file/plan-file-schema.js');
 writeFileSync(join(ROOT, 'docs', 'plan-file.schema.json'), `${JSON.stringify(await planFileSchema(), null, 2)}\n`);

@@ -2,9 +2,9 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_INTERCEPTOR } from '@nestjs/core';
 import { BackupsModule } from './backups/backups.module.js';
 import { BinModule } from './bin/bin.module.js';
-import type { DataLock } from './data/data-lock.js';
+import type { DataLock } from './database/data-lock.js';
 import type { DataPlaces } from './data/data-places.js';
-import { DataModule } from './data/data.module.js';
+import { DataModule } from './data.module.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { ExchangeModule } from './exchange/exchange.module.js';
@@ -15,6 +15,7 @@ import { TellChanges } from './live/tell-changes.js';
 import { PicturesModule } from './pictures/pictures.module.js';
 import type { Network } from './screens/network.js';
 import { ScreensModule } from './screens/screens.module.js';
+import { MODELS } from './tables/tables.js';
 
 @Module({})
 export class AppModule {
@@ -23,7 +24,7 @@ export class AppModule {
       module: AppModule,
       imports: [
         DataModule.at(places, lock),
-        DatabaseModule.at(places.databaseFile),
+        DatabaseModule.at(places.databaseFile, MODELS),
         KeptModule,
         PicturesModule,
         LiveModule,

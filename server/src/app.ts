@@ -8,7 +8,7 @@ import { static as serveStatic, type NextFunction, type Request, type Response }
 import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
-import { DataLock } from './data/data-lock.js';
+import { DataLock } from './database/data-lock.js';
 import { DataPlaces } from './data/data-places.js';
 import { sweep } from './data/sweep.js';
 import { prepareDatabase, prepareFolder } from './database/prepare.js';
@@ -16,7 +16,7 @@ import { mustBeSound } from './database/soundness.js';
 import { recover, type Recovery } from './recovery/recover.js';
 import { jsonBody, refusedBody } from './http/json-body.js';
 import { TroubleFilter } from './http/errors-filter.js';
-import { Gate } from './http/gate.js';
+import { Gate } from './screens/gate.js';
 import type { Network } from './screens/network.js';
 import { ScreensService } from './screens/screens.service.js';
 import { BodyPipe } from './validation/faults.js';

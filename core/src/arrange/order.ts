@@ -119,14 +119,24 @@ function brightFirst(a: Block, b: Block, fitting: Fitting): boolean {
   return a.stage === 'powder' && b.stage === 'powder' && share(a.zones, b.zones) && chroma(a) > chroma(b) + 2;
 }
 
-function whyBefore(a: Block, b: Block, fitting: Fitting): string | null {
+/** Between what the painter brought along: what is done comes first, what is masked or taken off stays where it was put. Undefined: the trade says. */
+function whyAsBrought(a: Block, b: Block): string | null | undefined {
   if (a.done && (!b.done || (a.ownRank ?? 0) < (b.ownRank ?? 0))) return 'Done already.';
   if (b.done) return null;
   // what is masked or taken off, and the painter's own seals, stand where the painter put them among the own steps
   if (a.ownRank !== null && b.ownRank !== null && (a.stage === 'protect' || b.stage === 'protect'))
     return a.ownRank < b.ownRank ? 'A part that is off or masked stays so for these steps.' : null;
-  if (a.stage === 'base' && b.stage === 'base' && a.id !== b.id && b.steps.length > 2 && a.steps.length <= 2 && share(a.zones, b.zones))
-    return 'Chips open down to what was painted before.';
+  return undefined;
+}
+
+/** A chipped coat, of several steps, over a plain one. */
+const isChippedOver = (a: Block, b: Block): boolean =>
+  a.stage === 'base' && b.stage === 'base' && a.id !== b.id && b.steps.length > 2 && a.steps.length <= 2 && share(a.zones, b.zones);
+
+function whyBefore(a: Block, b: Block, fitting: Fitting): string | null {
+  const asBrought = whyAsBrought(a, b);
+  if (asBrought !== undefined) return asBrought;
+  if (isChippedOver(a, b)) return 'Chips open down to what was painted before.';
   if (hasGround(a, fitting) && !hasGround(b, fitting) && hasHighlight(b) && share(a.zones, b.zones)) return HIGHLIGHTS_LAST;
   const powdersFirst = fitting.schools.order === 'powder' && fitting.piece.kind === 'rolling-stock';
   if (powdersFirst && applies(POWDERS_FIRST, a, b)) return POWDERS_FIRST.why;

@@ -85,34 +85,41 @@ function smoothest(light: Linear): Bands {
   const z = new Array<number>(N).fill(0);
   const multipliers = [0, 0, 0];
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const tanh = z.map(Math.tanh);
-    const first = tanh.map((t) => (1 - t * t) / 2);
-    const pull = z.map((_, i) => WEIGHTS.reduce((sum, weights, c) => sum + (weights[i] ?? 0) * (multipliers[c] ?? 0), 0));
-    const matrix = Array.from({ length: N + 3 }, () => new Array<number>(N + 3).fill(0));
-    const off = new Array<number>(N + 3).fill(0);
-    for (let i = 0; i < N; i++) {
-      const row = matrix[i] ?? [];
-      for (let j = 0; j < N; j++) {
-        row[j] = smoothness(i, j);
-        off[i] = (off[i] ?? 0) + smoothness(i, j) * (z[j] ?? 0);
-      }
-      row[i] = (row[i] ?? 0) - 2 * (first[i] ?? 0) * (tanh[i] ?? 0) * (pull[i] ?? 0);
-      off[i] = (off[i] ?? 0) + (first[i] ?? 0) * (pull[i] ?? 0);
-      for (let c = 0; c < 3; c++) {
-        const slope = (first[i] ?? 0) * (WEIGHTS[c]?.[i] ?? 0);
-        row[N + c] = slope;
-        const last = matrix[N + c];
-        if (last) last[i] = slope;
-        off[N + c] = (off[N + c] ?? 0) + ((WEIGHTS[c]?.[i] ?? 0) * ((tanh[i] ?? 0) + 1)) / 2;
-      }
-    }
-    for (let c = 0; c < 3; c++) off[N + c] = (off[N + c] ?? 0) - (light[c] ?? 0);
+    const { matrix, off } = newtonStep(z, multipliers, light);
     const step = solve(matrix, off);
     const longest = Math.max(...step.slice(0, N).map(Math.abs));
     const pace = longest > 1 ? 1 / longest : 1;
-    for (let i = 0; i < N; i++) z[i] = (z[i] ?? 0) - pace * (step[i] ?? 0);
-    for (let c = 0; c < 3; c++) multipliers[c] = (multipliers[c] ?? 0) - pace * (step[N + c] ?? 0);
+    for (let i = 0; i < N; i++) z[i] = at(z, i) - pace * at(step, i);
+    for (let c = 0; c < 3; c++) multipliers[c] = at(multipliers, c) - pace * at(step, N + c);
     if (longest < CLOSE_ENOUGH) break;
   }
   return z.map((value) => (Math.tanh(value) + 1) / 2);
+}
+
+const at = (list: readonly number[], i: number): number => list[i] ?? 0;
+
+/** The system of one step: the Lagrangian's second derivatives, and how far off its first ones are; bands first, then the three lights. */
+function newtonStep(z: readonly number[], multipliers: readonly number[], light: Linear): { matrix: number[][]; off: number[] } {
+  const tanh = z.map(Math.tanh);
+  const first = tanh.map((t) => (1 - t * t) / 2);
+  const pull = z.map((_, i) => WEIGHTS.reduce((sum, weights, c) => sum + at(weights, i) * at(multipliers, c), 0));
+  const matrix = Array.from({ length: N + 3 }, () => new Array<number>(N + 3).fill(0));
+  const off = new Array<number>(N + 3).fill(0);
+  for (const [i, row] of matrix.slice(0, N).entries()) {
+    for (let j = 0; j < N; j++) {
+      row[j] = smoothness(i, j);
+      off[i] = at(off, i) + smoothness(i, j) * at(z, j);
+    }
+    row[i] = at(row, i) - 2 * at(first, i) * at(tanh, i) * at(pull, i);
+    off[i] = at(off, i) + at(first, i) * at(pull, i);
+    for (const [c, weights] of WEIGHTS.entries()) {
+      const slope = at(first, i) * at(weights, i);
+      row[N + c] = slope;
+      const last = matrix[N + c];
+      if (last) last[i] = slope;
+      off[N + c] = at(off, N + c) + (at(weights, i) * (at(tanh, i) + 1)) / 2;
+    }
+  }
+  for (let c = 0; c < 3; c++) off[N + c] = at(off, N + c) - at(light, c);
+  return { matrix, off };
 }

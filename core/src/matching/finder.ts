@@ -85,33 +85,41 @@ export function findRecipes({ target, candidates, mostBottles = 3, count = 5 }: 
   const nearest = new Nearest();
   const optics = candidates.map((candidate) => Float64Array.from([...candidate.optics.k, ...candidate.optics.s]));
   const mixable = candidates.map((one) => candidates.map((other) => canMix(one.material, other.material)));
-  const pair = new Float64Array(2 * BANDS);
+  const tried: Tried = { target, optics, mixable, mostBottles };
   for (const [a, first] of optics.entries()) {
     nearest.add(distanceTo(target, first, NOTHING, 0), [a, 1]);
-    for (let b = a + 1; b < optics.length; b++) {
-      const second = optics[b];
-      if (!second || !mixable[a]?.[b]) continue;
-      for (const [pa = 0, pb = 0] of PAIRS) {
-        for (let i = 0; i < 2 * BANDS; i++) pair[i] = pa * (first[i] as number) + pb * (second[i] as number);
-        if (isLowest(pa, pb)) {
-          const distance = distanceTo(target, pair, NOTHING, 0);
-          if (distance < nearest.limit) nearest.add(distance, [a, pa, b, pb]);
-        }
-        const thirds = MOST_PARTS[3] - pa - pb;
-        if (mostBottles < 3 || thirds < 1) continue;
-        for (let c = b + 1; c < optics.length; c++) {
-          const third = optics[c];
-          if (!third || !mixable[a][c] || !mixable[b]?.[c]) continue;
-          for (let pc = 1; pc <= thirds; pc++) {
-            const distance = distanceTo(target, pair, third, pc);
-            if (distance < nearest.limit) nearest.add(distance, [a, pa, b, pb, c, pc]);
-          }
-        }
-      }
-    }
+    for (let b = a + 1; b < optics.length; b++) if (mixable[a]?.[b]) tryPair(a, b, tried, nearest);
   }
   const found = nearest.recipes.map((recipe) => asFound(recipe, candidates, target));
   return simplestFirst(found).slice(0, count);
+}
+
+interface Tried {
+  target: Lab;
+  /** K, then S, of each candidate. */
+  optics: readonly Float64Array[];
+  mixable: readonly (readonly boolean[])[];
+  mostBottles: number;
+}
+
+/** Two bottles in all their parts, and with each third that goes with both. */
+function tryPair(a: number, b: number, { target, optics, mixable, mostBottles }: Tried, nearest: Nearest): void {
+  const [first, second] = [optics[a] as Float64Array, optics[b] as Float64Array];
+  const thirds = optics.flatMap((third, c) => (c > b && mixable[a]?.[c] && mixable[b]?.[c] ? [{ c, third }] : []));
+  const pair = new Float64Array(2 * BANDS);
+  for (const [pa = 0, pb = 0] of PAIRS) {
+    for (let i = 0; i < 2 * BANDS; i++) pair[i] = pa * (first[i] as number) + pb * (second[i] as number);
+    if (isLowest(pa, pb)) {
+      const distance = distanceTo(target, pair, NOTHING, 0);
+      if (distance < nearest.limit) nearest.add(distance, [a, pa, b, pb]);
+    }
+    const parts = mostBottles < 3 ? 0 : MOST_PARTS[3] - pa - pb;
+    for (const { c, third } of parts < 1 ? [] : thirds)
+      for (let pc = 1; pc <= parts; pc++) {
+        const distance = distanceTo(target, pair, third, pc);
+        if (distance < nearest.limit) nearest.add(distance, [a, pa, b, pb, c, pc]);
+      }
+  }
 }
 
 const NOTHING = new Float64Array(2 * BANDS);

@@ -1,11 +1,17 @@
+import type { LogEntry } from '../log/index.js';
 import type { Start } from '../solver/index.js';
+import type { Piece } from '../subjects/index.js';
 import { clockOf, dateOf, minuteOf, movedByDays } from '../units/index.js';
 import { doingsOf } from './doing.js';
-import type { PlanInput } from './plan-input.js';
 import { operationId } from './operation-id.js';
 import type { KeptPlan } from './workshop.js';
 
-export type Named = Pick<PlanInput, 'pieces' | 'log' | 'originDate'>;
+/** What the names are of. */
+export interface Named {
+  pieces: readonly Piece[];
+  log: readonly LogEntry[];
+  originDate: string;
+}
 
 /** What leads to a plan, told by names that outlast a day and changes of the sequence. */
 export function keptPlan(start: Start, given: Named): KeptPlan {

@@ -1,5 +1,6 @@
 import { grooveLost, grooveSeverity } from './build.js';
-import { Walk, type SequenceProblem } from './walker.js';
+import { Walk } from './walker.js';
+import type { SequenceProblem } from './problem.js';
 
 /** The film on a zone after a step, and what of its groove is left. The same figures that the rule build-over-detail reads. */
 export interface BuildAt {

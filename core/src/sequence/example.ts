@@ -1,7 +1,7 @@
 import { constantAir, type Air } from '../climate/index.js';
 import { plainStep, type KeepClean, type Step, type SubstrateId } from '../subjects/index.js';
 import { ALONE, type Subject } from './subject.js';
-import type { SequenceProblem } from './walker.js';
+import type { SequenceProblem } from './problem.js';
 
 /** What differs from a plain piece of matt polystyrene. */
 export type SubjectGiven = Partial<Omit<Subject['zones'][number], 'keepClean'>> &

@@ -1,6 +1,7 @@
 import { reorder } from './apply-fix.js';
 import type { Finding, Fix } from './finding.js';
-import { checkSequence, type SequenceProblem, type SequenceReport } from './walker.js';
+import { checkSequence, type SequenceReport } from './walker.js';
+import type { SequenceProblem } from './problem.js';
 
 /** The problem with a fix made. A changed or new step, and all after it, start as soon as they may. */
 function problemAfter(problem: SequenceProblem, fix: Fix): { problem: SequenceProblem; was: (number | null)[] } {

@@ -20,3 +20,4 @@ export { exampleProblem, type Example, type Examples } from './example.js';
 export * from './look-along.js';
 export { mixKeyOf } from './mix-key.js';
 export * from './build-along.js';
+export type { SequenceProblem } from './problem.js';

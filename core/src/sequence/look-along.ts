@@ -1,7 +1,8 @@
 import { hexOf } from '../colour/index.js';
 import { meanLight, type ZoneLook } from './look.js';
 import { startState } from './state.js';
-import { Walk, type SequenceProblem } from './walker.js';
+import { Walk } from './walker.js';
+import type { SequenceProblem } from './problem.js';
 
 /** How a zone looks at one moment, as screen colours. */
 export interface Looks {

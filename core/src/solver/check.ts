@@ -1,4 +1,5 @@
-import type { Schedule, ScheduleProblem } from './problem.js';
+import type { ScheduleProblem } from './problem.js';
+import type { Schedule } from './solution.js';
 
 /** Rounding of floating point that is let pass, minutes. */
 const SLACK = 1e-6;

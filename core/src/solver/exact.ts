@@ -1,6 +1,6 @@
 import { lowerBoundMin } from './bounds.js';
 import { Distances, type Graph, type Pair } from './graph.js';
-import type { Schedule } from './problem.js';
+import type { Schedule } from './solution.js';
 
 /** A schedule ends earlier only if it does so by this much. */
 const BETTER_BY = 1e-6;

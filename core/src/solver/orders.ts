@@ -1,5 +1,5 @@
 import { gapMin, type Graph } from './graph.js';
-import type { Schedule } from './problem.js';
+import type { Schedule } from './solution.js';
 
 /**
  * One order on each resource, for problems where every operation holds one resource and no lag has a maximum, and what follows from it: heads, tails, the

@@ -3,7 +3,8 @@ import { lowerBoundMin } from './bounds.js';
 import { improveEvenings } from './evenings/index.js';
 import { exact, rooted } from './exact.js';
 import { graphOf } from './graph.js';
-import type { Schedule, ScheduleProblem, Solution, SolveOptions } from './problem.js';
+import type { ScheduleProblem } from './problem.js';
+import type { Schedule, Solution, SolveOptions } from './solution.js';
 import { suitsTabu, tabuSearch } from './tabu.js';
 
 /** Up to so many operations the exact search is the quickest way to the best; above the second number it hardly gets anywhere (our numbers). */

@@ -1,6 +1,6 @@
 import type { Graph } from './graph.js';
 import { Orders } from './orders.js';
-import type { Schedule } from './problem.js';
+import type { Schedule } from './solution.js';
 
 /**
  * Tabu search for the job-shop and its kin. Neighbours swap two at the edge of a block of the critical path (E. Nowicki & C. Smutnicki, “A fast taboo

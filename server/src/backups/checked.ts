@@ -5,8 +5,8 @@ import { prepareDatabase } from '../database/prepare.js';
 import { rowsOfFile } from '../database/rows.js';
 import { isCalled, wordsOf } from '../database/sqlite-code.js';
 import { problemIn } from '../database/soundness.js';
-import { PlanFileDto } from '../exchange/plan-file.dto.js';
-import { planOfRows } from '../exchange/plan-of-rows.js';
+import { PlanFileDto } from '../plan-file/plan-file.dto.js';
+import { planOfRows } from '../plan-file/plan-of-rows.js';
 import { FaultsException, checkShape, refuseFaults } from '../validation/faults.js';
 
 const refusal = (value: string, allowed = 'a backup whose database is whole'): FaultsException =>

@@ -3,7 +3,7 @@ import { basename, join } from 'node:path';
 import { DataPlaces } from '../data/data-places.js';
 import { wholeFile } from '../data/whole-file.js';
 import { Connection } from '../database/connection.js';
-import { VERSIONED } from '../database/models.js';
+import { VERSIONED } from '../tables/tables.js';
 import { putAside } from '../database/put-aside.js';
 import { isDamage } from '../database/sqlite-code.js';
 import { bearsItsName } from '../pictures/picture-name.js';

@@ -1,7 +1,7 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { Transaction } from 'sequelize';
-import { MODELS } from './models.js';
+import type { ModelCtor } from 'sequelize-typescript';
 import { Reader } from './reader.js';
 import { Writes } from './writes.js';
 
@@ -9,14 +9,14 @@ import { Writes } from './writes.js';
 @Global()
 @Module({ providers: [Reader, Writes], exports: [Reader, Writes] })
 export class DatabaseModule {
-  static at(file: string): DynamicModule {
+  static at(file: string, models: ModelCtor[]): DynamicModule {
     return {
       module: DatabaseModule,
       imports: [
         SequelizeModule.forRoot({
           dialect: 'sqlite',
           storage: file,
-          models: MODELS,
+          models,
           logging: false,
           synchronize: false,
           retryAttempts: 0,

@@ -5,7 +5,7 @@ import type { PlanFile } from '@eveningtide/core/plan-file';
 import { FaultsException } from '../validation/faults.js';
 import { shown } from '../validation/shown.js';
 import { ExchangeService, type ImportReport } from './exchange.service.js';
-import { PlanFileDto } from './plan-file.dto.js';
+import { PlanFileDto } from '../plan-file/plan-file.dto.js';
 
 @ApiTags('plan file')
 @Controller('api/plan-file')

@@ -4,13 +4,13 @@ import { PLAN_VERSION, anchoredOn, planFaults, upgraded, type PlanFile } from '@
 import type { Model, Transaction } from 'sequelize';
 import { BackupsService } from '../backups/backups.service.js';
 import { openRows } from '../database/rows.js';
-import { VERSIONED } from '../database/models.js';
+import { VERSIONED } from '../tables/tables.js';
 import { Writes } from '../database/writes.js';
 import { servedOf } from '../kept/registry.js';
 import { writeWorkshop } from '../kept/workshop.row.js';
 import { FaultsException, checkPlain, checkShape, refuseFaults } from '../validation/faults.js';
-import { planOfRows } from './plan-of-rows.js';
-import { PlanFileDto } from './plan-file.dto.js';
+import { planOfRows } from '../plan-file/plan-of-rows.js';
+import { PlanFileDto } from '../plan-file/plan-file.dto.js';
 
 export interface ImportReport {
   pieces: number;

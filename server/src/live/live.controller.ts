@@ -3,7 +3,7 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { interval, map, merge, startWith, takeUntil, last, type Observable } from 'rxjs';
 import { wallClock } from '../clock.js';
-import { screenIdOf } from '../http/gate.js';
+import { screenIdOf } from '../http/screen-id.js';
 import { LiveService, type LiveEvent } from './live.service.js';
 
 /** So often a silent line says that it is still there. */

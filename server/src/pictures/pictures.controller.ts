@@ -3,7 +3,7 @@ import { Controller, Get, HttpCode, Param, Post, Req, Res } from '@nestjs/common
 import { ApiBody, ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { bodyOf } from '../http/body.js';
-import { screenIdOf } from '../http/gate.js';
+import { screenIdOf } from '../http/screen-id.js';
 import { notFound } from '../http/errors.js';
 import { isFileName } from '../validation/rules.js';
 import { PicturesService, type StoredPicture } from './pictures.service.js';

@@ -5,7 +5,7 @@ import { restoreArchive } from '../backups/restore.js';
 import { fileStamp } from '../clock.js';
 import type { DataPlaces } from '../data/data-places.js';
 import { Sequelize } from 'sequelize-typescript';
-import { MODELS } from '../database/models.js';
+import { MODELS } from '../tables/tables.js';
 import { wordsOf } from '../database/sqlite-code.js';
 import { prepareDatabase } from '../database/prepare.js';
 import { putAside } from '../database/put-aside.js';

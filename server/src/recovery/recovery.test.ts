@@ -6,7 +6,7 @@ import type { PlanFile } from '@eveningtide/core/plan-file';
 import request from 'supertest';
 import { BackupsService } from '../backups/backups.service.js';
 import { createApp } from '../app.js';
-import { DataInUseError } from '../data/data-lock.js';
+import { DataInUseError } from '../database/data-lock.js';
 import { DamagedDatabaseError } from '../database/soundness.js';
 import { testApp, testPlan, type TestServer } from '../testing.js';
 import { RescuedNotice, recoveryFrom } from './recover.js';

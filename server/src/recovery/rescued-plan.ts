@@ -3,8 +3,8 @@ import { planFaults, type PlanFile } from '@eveningtide/core/plan-file';
 import type { Model, ModelCtor } from 'sequelize-typescript';
 import { Connection } from '../database/connection.js';
 import { BY_POSITION, rowsOfFile, type Order, type Rows } from '../database/rows.js';
-import { PlanFileDto } from '../exchange/plan-file.dto.js';
-import { planOfRows } from '../exchange/plan-of-rows.js';
+import { PlanFileDto } from '../plan-file/plan-file.dto.js';
+import { planOfRows } from '../plan-file/plan-of-rows.js';
 import { FaultsException, checkShape, firstFaults } from '../validation/faults.js';
 
 /** Where in a plan a thing stands that can be left out. */

@@ -2,7 +2,7 @@ import { Controller, Delete, ForbiddenException, Get, HttpCode, Param, Post, Res
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import qrCode from 'qrcode';
-import { screenIdOf } from '../http/gate.js';
+import { screenIdOf } from '../http/screen-id.js';
 import { pairingAddress } from './network.js';
 import { ScreensService, type Screen } from './screens.service.js';
 

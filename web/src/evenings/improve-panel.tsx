@@ -2,7 +2,7 @@ import { keptPlan } from '@eveningtide/core/schedule';
 import { changedEvenings, eveningsOf, type Bounds, type Cost, type PlannedEvenings } from '@eveningtide/core/solver';
 import { formatNumber } from '@eveningtide/core/units';
 import { Square } from 'lucide-react';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';

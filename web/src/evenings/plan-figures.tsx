@@ -1,6 +1,6 @@
 import type { Bounds } from '@eveningtide/core/solver';
 import { formatMinutes } from '@eveningtide/core/units';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { useDays } from '../ui/days.js';
 import type { ToldOutlook } from '../workers/use-outlook.js';
 

@@ -1,6 +1,6 @@
 import type { PlannedEvening } from '@eveningtide/core/solver';
 import { formatMinutes } from '@eveningtide/core/units';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { useDays } from '../ui/days.js';
 
 /** A plan at a glance: each evening it uses, filled as far as hands are busy. */

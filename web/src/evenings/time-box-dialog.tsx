@@ -2,7 +2,7 @@ import { type PlanInput, type TimeBox } from '@eveningtide/core/schedule';
 import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Dialog } from '../ui/dialog.js';

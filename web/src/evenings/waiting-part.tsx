@@ -4,7 +4,7 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { useDeletePieceMutation, usePiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';

@@ -9,7 +9,7 @@ import {
 } from '@eveningtide/core/schedule';
 import { stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo, useState } from 'react';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { usePiecesQuery, useSavePieceMutation, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';

@@ -4,7 +4,7 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import { formatNumber } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { plannedBuilds } from '../pieces/look.js';
+import { plannedBuilds } from '../looks/look.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { useOnHand } from '../workers/outlook-context.js';

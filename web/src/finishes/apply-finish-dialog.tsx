@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { usePiecesQuery, useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Dialog } from '../ui/dialog.js';

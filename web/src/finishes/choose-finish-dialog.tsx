@@ -1,6 +1,6 @@
 import { newestOf, type Finish } from '@eveningtide/core/finishes';
 import { useState } from 'react';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { useFinishesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';

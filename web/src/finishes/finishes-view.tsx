@@ -3,7 +3,7 @@ import { PIECE_KIND_NAMES } from '@eveningtide/core/subjects';
 import { GitCompare, Layers, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { useDeleteFinishMutation, useFinishesQuery, usePiecesQuery, useRestoreDeletedMutation, type StoredFinish } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';

@@ -21,7 +21,7 @@ import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { useBenchNow } from '../workers/outlook-context.js';
 import { useBench } from './use-bench.js';
-import { Delta } from './delta.js';
+import { Delta } from '../ui/delta.js';
 import { isPaint } from './words.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 

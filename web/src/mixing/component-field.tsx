@@ -1,6 +1,6 @@
 import type { MaterialRole, Supplies } from '@eveningtide/core/materials';
 import type { MixComponent } from '@eveningtide/core/mixing';
-import { ROLE_NAMES, ROLES } from '../shelf/roles.js';
+import { ROLE_NAMES, ROLES } from '../ui/roles.js';
 
 const BOTTLE = 'bottle:';
 const KIND = 'kind:';

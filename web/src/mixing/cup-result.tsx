@@ -13,7 +13,7 @@ import { Row } from '../ui/panel.js';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { CountedTable } from './counted-table.js';
-import { Delta } from './delta.js';
+import { Delta } from '../ui/delta.js';
 import { LAYING } from './for-pieces.js';
 import { KeepMix } from './keep-mix.js';
 import { useBench } from './use-bench.js';

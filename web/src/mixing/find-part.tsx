@@ -11,8 +11,9 @@ import { useOnHand, useSupplies } from '../workers/outlook-context.js';
 import type { FindQuestion } from '../workers/finder.worker.js';
 import { finderService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
-import { Delta } from './delta.js';
-import { TargetField, type Target } from './target-field.js';
+import { Delta } from '../ui/delta.js';
+import { TargetField } from './target-field.js';
+import type { Target } from './target.js';
 import { isPaint } from './words.js';
 
 /** So long nothing may change before the search begins: a colour is dragged about. */

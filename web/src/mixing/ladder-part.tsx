@@ -12,7 +12,7 @@ import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { Delta } from './delta.js';
+import { Delta } from '../ui/delta.js';
 import { isPaint } from './words.js';
 import { TableHead } from '../ui/table-head.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';

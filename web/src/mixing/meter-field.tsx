@@ -10,8 +10,8 @@ import { Button } from '../ui/button.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { toldFailure } from '../ui/told.js';
-import { Delta } from './delta.js';
-import type { Target } from './target-field.js';
+import { Delta } from '../ui/delta.js';
+import type { Target } from './target.js';
 
 /** So many readings are usual on a weathered surface (our number): more halve the doubt only at four times as many. */
 const ENOUGH = 5;

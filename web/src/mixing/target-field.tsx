@@ -2,20 +2,15 @@ import { hexOfLab, labOf, type Lab } from '@eveningtide/core/colour';
 import { colourShown } from '@eveningtide/core/matching';
 import type { Piece } from '@eveningtide/core/subjects';
 import { useState } from 'react';
-import { plannedLooks } from '../pieces/look.js';
+import { plannedLooks } from '../looks/look.js';
 import { usePiecesQuery } from '../store/api.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { MeterField } from './meter-field.js';
+import type { Target } from './target.js';
 import { useBench } from './use-bench.js';
-
-/** A colour that is wanted, and where it was taken from. */
-export interface Target {
-  lab: Lab;
-  from: string;
-}
 
 const SOURCES = [
   { id: 'colour', name: 'a colour that I pick or type' },
@@ -26,6 +21,8 @@ const SOURCES = [
   { id: 'zone', name: 'a piece, as it is planned' },
 ] as const;
 type Source = (typeof SOURCES)[number]['id'];
+
+const TYPED_FIGURES = 'the figures you typed';
 
 const HEX = /^#[0-9a-f]{6}$/i;
 
@@ -67,65 +64,24 @@ export function TargetField({ start, onChange }: { start: string | null; onChang
   const choose = (next: Source) => {
     setSource(next);
     if (next === 'colour') ofHex(hex, 'the colour you picked');
-    if (next === 'lab') onChange({ lab, from: 'the figures you typed' });
+    if (next === 'lab') onChange({ lab, from: TYPED_FIGURES });
     if (next === 'bottle') ofBottle(bottleId);
     if (next === 'mix') ofMix(mixId);
     if (next === 'zone') ofZone(piece, zoneId);
   };
-  const figure = (name: keyof Lab, label: string, min: number, max: number) => (
-    <NumberField
-      label={label}
-      value={lab[name]}
-      min={min}
-      max={max}
-      optional={false}
-      onChange={(value) => {
-        if (value === null) return;
-        const next = { ...lab, [name]: value };
-        setLab(next);
-        onChange({ lab: next, from: 'the figures you typed' });
-      }}
-    />
-  );
   return (
     <fieldset className="grid grid-cols-3 items-end gap-3">
       <legend className="sr-only">What should be matched</legend>
       <SelectField label="Match" className="col-span-3" value={source} options={SOURCES} onChange={choose} />
-      {source === 'colour' && (
-        <>
-          <ColourField
-            label="Pick"
-            value={HEX.test(hex) ? hex : '#888888'}
-            onChange={(colour) => {
-              setHex(colour);
-              ofHex(colour, 'the colour you picked');
-            }}
-          />
-          <Field
-            label="Or type it"
-            className="col-span-2"
-            error={HEX.test(hex) ? undefined : 'Allowed: # and six digits or letters a–f, such as #8a7a5c'}
-          >
-            {(ids) => (
-              <input
-                {...ids}
-                className="field figures"
-                value={hex}
-                onChange={(event) => {
-                  setHex(event.target.value);
-                  if (HEX.test(event.target.value)) ofHex(event.target.value, 'the colour you typed');
-                }}
-              />
-            )}
-          </Field>
-        </>
-      )}
+      {source === 'colour' && <PickedColour hex={hex} onHex={setHex} onColour={ofHex} />}
       {source === 'lab' && (
-        <>
-          {figure('l', 'L*', 0, 100)}
-          {figure('a', 'a*', -100, 100)}
-          {figure('b', 'b*', -100, 100)}
-        </>
+        <LabFigures
+          lab={lab}
+          onChange={(next) => {
+            setLab(next);
+            onChange({ lab: next, from: TYPED_FIGURES });
+          }}
+        />
       )}
       {source === 'meter' && <MeterField onChange={onChange} />}
       {source === 'bottle' && (
@@ -146,35 +102,110 @@ export function TargetField({ start, onChange }: { start: string | null; onChang
           onChange={ofMix}
         />
       )}
-      {source === 'zone' && piece && (
-        <>
-          <SelectField
-            label="Piece"
-            className="col-span-2"
-            value={piece.id}
-            options={pieces}
-            onChange={(id) => {
-              ofZone(
-                pieces.find((one) => one.id === id),
-                '',
-              );
-            }}
-          />
-          <SelectField
-            label="Zone"
-            value={piece.zones.some(({ id }) => id === zoneId) ? zoneId : (piece.zones[0]?.id ?? '')}
-            options={piece.zones}
-            onChange={(id) => {
-              ofZone(piece, id);
-            }}
-          />
-        </>
-      )}
-      {source === 'lab' && (
-        <p className="col-span-3 text-[0.8125rem] text-ink-2">
-          On this screen about {hexOfLab(lab)}; what a screen cannot show is drawn as near as it can.
-        </p>
-      )}
+      {source === 'zone' && piece && <ZoneOfPiece pieces={pieces} piece={piece} zoneId={zoneId} onChange={ofZone} />}
     </fieldset>
+  );
+}
+
+interface PickedColourProps {
+  hex: string;
+  onHex: (hex: string) => void;
+  onColour: (hex: string, from: string) => void;
+}
+
+/** A colour that is picked, or typed as #rrggbb. */
+function PickedColour({ hex, onHex, onColour }: PickedColourProps) {
+  return (
+    <>
+      <ColourField
+        label="Pick"
+        value={HEX.test(hex) ? hex : '#888888'}
+        onChange={(colour) => {
+          onHex(colour);
+          onColour(colour, 'the colour you picked');
+        }}
+      />
+      <Field
+        label="Or type it"
+        className="col-span-2"
+        error={HEX.test(hex) ? undefined : 'Allowed: # and six digits or letters a–f, such as #8a7a5c'}
+      >
+        {(ids) => (
+          <input
+            {...ids}
+            className="field figures"
+            value={hex}
+            onChange={(event) => {
+              onHex(event.target.value);
+              if (HEX.test(event.target.value)) onColour(event.target.value, 'the colour you typed');
+            }}
+          />
+        )}
+      </Field>
+    </>
+  );
+}
+
+const LAB_FIGURES = [
+  { name: 'l', label: 'L*', min: 0, max: 100 },
+  { name: 'a', label: 'a*', min: -100, max: 100 },
+  { name: 'b', label: 'b*', min: -100, max: 100 },
+] as const;
+
+function LabFigures({ lab, onChange }: { lab: Lab; onChange: (lab: Lab) => void }) {
+  return (
+    <>
+      {LAB_FIGURES.map(({ name, label, min, max }) => (
+        <NumberField
+          key={name}
+          label={label}
+          value={lab[name]}
+          min={min}
+          max={max}
+          optional={false}
+          onChange={(value) => {
+            if (value !== null) onChange({ ...lab, [name]: value });
+          }}
+        />
+      ))}
+      <p className="col-span-3 text-[0.8125rem] text-ink-2">
+        On this screen about {hexOfLab(lab)}; what a screen cannot show is drawn as near as it can.
+      </p>
+    </>
+  );
+}
+
+interface ZoneOfPieceProps {
+  pieces: readonly Piece[];
+  piece: Piece;
+  zoneId: string;
+  onChange: (piece: Piece | undefined, zoneId: string) => void;
+}
+
+/** A zone as it is planned to look. */
+function ZoneOfPiece({ pieces, piece, zoneId, onChange }: ZoneOfPieceProps) {
+  return (
+    <>
+      <SelectField
+        label="Piece"
+        className="col-span-2"
+        value={piece.id}
+        options={pieces}
+        onChange={(id) => {
+          onChange(
+            pieces.find((one) => one.id === id),
+            '',
+          );
+        }}
+      />
+      <SelectField
+        label="Zone"
+        value={piece.zones.some(({ id }) => id === zoneId) ? zoneId : (piece.zones[0]?.id ?? '')}
+        options={piece.zones}
+        onChange={(id) => {
+          onChange(piece, id);
+        }}
+      />
+    </>
   );
 }

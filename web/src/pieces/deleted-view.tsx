@@ -9,7 +9,7 @@ import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { noticeIsOld, toldFailure } from '../ui/told.js';
-import { countWords } from './words.js';
+import { countWords } from '../ui/words.js';
 
 /** What was deleted in the last thirty days: brought back as it was, or let go for good. */
 export function DeletedView() {

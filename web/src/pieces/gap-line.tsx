@@ -3,7 +3,7 @@ import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
 import { dryingWedgePath } from '../ui/drying-wedge.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { solventWords } from './words.js';
+import { solventWords } from '../ui/words.js';
 
 const WIDTH = 250;
 const HEIGHT = 16;
@@ -42,72 +42,108 @@ function CoatNights({ outlook, own, index }: { outlook: Outlook; own: PieceOutlo
   );
 }
 
+/** What is told of the time after a step, in minutes from its end. */
+interface GapFacts {
+  /** Minutes until the next step may come; Infinity: never in this air. Null: nothing is waited for. */
+  readyIn: number | null;
+  closesIn: number | null;
+  nextIn: number | null;
+  /** The day to which the night leads; null: it goes on in the same evening. */
+  nightTo: string | null;
+  /** Clock time of the next step. */
+  nextAt: string | null;
+  takeBack: string | null;
+  driesLighter: boolean;
+}
+
+function gapFacts({ originDate }: Outlook, own: PieceOutlook, index: number): GapFacts | null {
+  const report = own.reports[index];
+  if (!report) return null;
+  const next = own.reports[index + 1];
+  const wait = waitAfter(own, index);
+  const since = (minute: number | null | undefined): number | null => (minute == null ? null : minute - report.endMin);
+  const nextDay = next ? dateOf(originDate, next.startMin) : null;
+  const { takeBack } = report;
+  return {
+    readyIn: since(wait?.readyMin),
+    closesIn: since(wait?.closesMin),
+    nextIn: since(next?.startMin),
+    nightTo: nextDay !== dateOf(originDate, report.endMin) ? nextDay : null,
+    nextAt: next ? clockOf(next.startMin) : null,
+    takeBack:
+      takeBack &&
+      `undo with ${solventWords(takeBack.withSolvent)} ${Number.isFinite(takeBack.untilMin) ? formatMinutes(takeBack.untilMin - report.endMin) : 'until sealed'}`,
+    driesLighter: report.judgeFromMin !== null,
+  };
+}
+
+/** The facts in words, without the night. */
+function gapWords({ readyIn, closesIn, nightTo, nextAt, takeBack, driesLighter }: GapFacts): string[] {
+  const isReady = readyIn !== null && Number.isFinite(readyIn);
+  return [
+    isReady ? `ready after ${formatMinutes(readyIn)}` : readyIn !== null && 'does not dry in this air',
+    closesIn !== null && `best before ${formatMinutes(closesIn)}`,
+    isReady && nightTo === null && nextAt !== null && `next at ${nextAt}`,
+    takeBack,
+    driesLighter && 'dries lighter',
+  ].filter((words) => typeof words === 'string');
+}
+
 function Gap({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; index: number }) {
   const days = useDays();
-  const report = own.reports[index];
-  const next = own.reports[index + 1];
-  if (!report) return null;
-  const wait = waitAfter(own, index);
-  const waits = wait?.readyMin ?? null;
-  const nextDay = next ? dateOf(outlook.originDate, next.startMin) : null;
-  const overnight = nextDay !== null && nextDay !== dateOf(outlook.originDate, report.endMin);
-  const closes = wait?.closesMin ?? null;
-  const back = report.takeBack;
-  const backWords = back
-    ? `undo with ${solventWords(back.withSolvent)} ${Number.isFinite(back.untilMin) ? formatMinutes(back.untilMin - report.endMin) : 'until sealed'}`
-    : '';
-  const lighter = report.judgeFromMin === null ? '' : 'dries lighter';
-  if (!overnight && waits === null) return null;
-  const words =
-    waits === null ? '' : Number.isFinite(waits) ? `ready after ${formatMinutes(waits - report.endMin)}` : 'does not dry in this air';
-  const until = closes !== null ? `best before ${formatMinutes(closes - report.endMin)}` : '';
+  const facts = gapFacts(outlook, own, index);
+  if (!facts) return null;
+  const { readyIn, nightTo } = facts;
+  if (nightTo === null && readyIn === null) return null;
+  const isNight = nightTo !== null;
+  const words = gapWords(facts);
   return (
     <div
-      className={`flex items-center gap-3 pr-9 pl-[3.75rem] text-[0.8125rem] ${overnight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}
+      className={`flex items-center gap-3 pr-9 pl-[3.75rem] text-[0.8125rem] ${isNight ? 'bg-night py-0.5 text-night-text' : 'text-ink-2'}`}
     >
-      <p className="min-w-0 flex-1 truncate" title={[words, until, backWords, lighter].filter(Boolean).join(' · ')}>
-        {overnight && nextDay && (
+      <p className="min-w-0 flex-1 truncate" title={words.join(' · ')}>
+        {isNight && (
           <>
-            <b className="font-semibold">Night</b> to {days.day(nextDay)}
-            {words ? ' · ' : ''}
+            <b className="font-semibold">Night</b> to {days.day(nightTo)}
+            {words.length > 0 ? ' · ' : ''}
           </>
         )}
-        {words}
-        {until ? ` · ${until}` : ''}
-        {!overnight && next && waits !== null && Number.isFinite(waits) ? ` · next at ${clockOf(next.startMin)}` : ''}
-        {backWords ? ` · ${backWords}` : ''}
-        {lighter ? ` · ${lighter}` : ''}
+        {words.join(' · ')}
       </p>
-      <svg
-        viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
-        preserveAspectRatio="none"
-        aria-hidden="true"
-        style={{ height: HEIGHT }}
-        className={`w-[8rem] shrink-0 @min-[64rem]:w-[10.5rem] ${overnight ? 'text-tide-lit' : 'text-tide'}`}
-      >
-        {waits !== null && Number.isFinite(waits) && (
-          <>
-            <path d={dryingWedgePath(0, x(waits - report.endMin), FLOOR, 10)} className={overnight ? 'fill-wet-lit' : 'fill-wet'} />
-            <path
-              d={`M${String(x(waits - report.endMin))} ${String(FLOOR)}H${String(x(closes === null ? LONGEST_MIN : closes - report.endMin))}`}
-              stroke="currentColor"
-              strokeWidth={1.5}
-            />
-            <path d={`M${String(x(waits - report.endMin))} 4V${String(FLOOR + 1)}`} stroke="currentColor" strokeWidth={2} />
-          </>
-        )}
-        {closes !== null && (
+      <GapScale facts={facts} isNight={isNight} />
+    </div>
+  );
+}
+
+function GapScale({ facts: { readyIn, closesIn, nextIn }, isNight }: { facts: GapFacts; isNight: boolean }) {
+  return (
+    <svg
+      viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
+      preserveAspectRatio="none"
+      aria-hidden="true"
+      style={{ height: HEIGHT }}
+      className={`w-[8rem] shrink-0 @min-[64rem]:w-[10.5rem] ${isNight ? 'text-tide-lit' : 'text-tide'}`}
+    >
+      {readyIn !== null && Number.isFinite(readyIn) && (
+        <>
+          <path d={dryingWedgePath(0, x(readyIn), FLOOR, 10)} className={isNight ? 'fill-wet-lit' : 'fill-wet'} />
           <path
-            d={`M${String(x(closes - report.endMin) - 4)} 3h4v11h-4`}
-            fill="none"
-            className={overnight ? 'stroke-brick-lit' : 'stroke-brick'}
+            d={`M${String(x(readyIn))} ${String(FLOOR)}H${String(x(closesIn ?? LONGEST_MIN))}`}
+            stroke="currentColor"
             strokeWidth={1.5}
           />
-        )}
-        {next && (
-          <path d={`M${String(x(next.startMin - report.endMin) - 4)} 1h8l-4 6z`} className={overnight ? 'fill-night-text' : 'fill-ink'} />
-        )}
-      </svg>
-    </div>
+          <path d={`M${String(x(readyIn))} 4V${String(FLOOR + 1)}`} stroke="currentColor" strokeWidth={2} />
+        </>
+      )}
+      {closesIn !== null && (
+        <path
+          d={`M${String(x(closesIn) - 4)} 3h4v11h-4`}
+          fill="none"
+          className={isNight ? 'stroke-brick-lit' : 'stroke-brick'}
+          strokeWidth={1.5}
+        />
+      )}
+      {nextIn !== null && <path d={`M${String(x(nextIn) - 4)} 1h8l-4 6z`} className={isNight ? 'fill-night-text' : 'fill-ink'} />}
+    </svg>
   );
 }

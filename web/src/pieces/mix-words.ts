@@ -1,5 +1,5 @@
 import type { MixNeeded } from '@eveningtide/core/coverage';
-import { countWords } from './words.js';
+import { countWords } from '../ui/words.js';
 import type { Shown } from '../ui/shown.js';
 
 /** `0.5 ml (10 drops) + 1 ml white spirit`, or neat; of a mix of one's own only how much. */

@@ -2,7 +2,7 @@ import { mixNeeded } from '@eveningtide/core/coverage';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
 import { waitAfter } from '@eveningtide/core/schedule';
-import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece } from '@eveningtide/core/subjects';
+import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece, type Step } from '@eveningtide/core/subjects';
 import { formatMinutes } from '@eveningtide/core/units';
 import { ArrowLeft, Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
@@ -106,13 +106,6 @@ function Card({ piece }: { piece: Piece }) {
 }
 
 function StepTable({ piece }: { piece: Piece }) {
-  const { outlook } = usePlan();
-  const { supplies, mixes } = useOnHand();
-  const own = usePieceOutlook(piece.id);
-  const cups = useCountedCups();
-  const { data: workshop } = useWorkshopQuery();
-  const days = useDays();
-  const shown = useShown();
   return (
     <table className="my-2 w-full border-collapse text-left">
       <thead>
@@ -125,57 +118,68 @@ function StepTable({ piece }: { piece: Piece }) {
         </tr>
       </thead>
       <tbody>
-        {piece.steps.map((step, i) => {
-          const { technique, tool } = incomingOf(step, supplies);
-          const paint = stepPaint(step, supplies, mixes);
-          const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
-          const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
-          const report = own?.reports[at];
-          const wait = own ? waitAfter(own, at) : null;
-          const cup = cupOf(cups, piece.id, at);
-          const group = piece.groups.find((one) => one.id === step.groupId);
-          return (
-            <tr key={step.id} className="break-inside-avoid border-b border-line align-top">
-              <td className="figures py-1 pr-2 whitespace-nowrap">
-                <span aria-hidden="true" className="mr-1 inline-block size-2.5 border border-ink" />
-                {i + 1}
-              </td>
-              <td className="py-1 pr-2">
-                <b className="font-semibold">{technique.name}</b>
-                {step.coats > 1 && ` × ${String(step.coats)}`}, {tool}
-                {step.priority !== 'must' && ` (${step.priority})`}
-                {group && ` · ${group.name}, ${String(group.rounds)} rounds${group.gate ? `, look: ${group.gate}` : ''}`}
-                {step.gate && <span className="block">Look: {step.gate}</span>}
-                {step.note && <span className="block text-ink-2">{step.note}</span>}
-              </td>
-              <td className="py-1 pr-2">
-                {paint && (
-                  <span className="flex items-center gap-1.5">
-                    <Swatch colour={paint.colour} size={11} />
-                    {paint.name}
-                  </span>
-                )}
-                {step.dilution && <span className="block">{formatDilution(step.dilution)}</span>}
-                {(cup ?? mix) && <span className="block text-ink-2">{cup ? cupWords(cup) : mix && mixWords(mix, shown)}</span>}
-              </td>
-              <td className="py-1 pr-2">
-                {zoneWords(piece, step)}
-                {step.members !== null &&
-                  ` · ${membersOf(step, piece)
-                    .map((member) => member.label)
-                    .join(', ')}`}
-              </td>
-              <td className="py-1 pr-2 whitespace-nowrap">
-                {outlook && report && (own.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
-              </td>
-              <td className="py-1 whitespace-nowrap">
-                {wait && report && (Number.isFinite(wait.readyMin) ? formatMinutes(wait.readyMin - report.endMin) : 'never in this air')}
-              </td>
-            </tr>
-          );
-        })}
+        {piece.steps.map((step, i) => (
+          <StepRow key={step.id} piece={piece} step={step} number={i + 1} />
+        ))}
       </tbody>
     </table>
+  );
+}
+
+function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: number }) {
+  const { outlook } = usePlan();
+  const { supplies, mixes } = useOnHand();
+  const own = usePieceOutlook(piece.id);
+  const cups = useCountedCups();
+  const { data: workshop } = useWorkshopQuery();
+  const days = useDays();
+  const shown = useShown();
+  const { technique, tool } = incomingOf(step, supplies);
+  const paint = stepPaint(step, supplies, mixes);
+  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
+  const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
+  const report = own?.reports[at];
+  const wait = own ? waitAfter(own, at) : null;
+  const cup = cupOf(cups, piece.id, at);
+  const group = piece.groups.find((one) => one.id === step.groupId);
+  return (
+    <tr className="break-inside-avoid border-b border-line align-top">
+      <td className="figures py-1 pr-2 whitespace-nowrap">
+        <span aria-hidden="true" className="mr-1 inline-block size-2.5 border border-ink" />
+        {number}
+      </td>
+      <td className="py-1 pr-2">
+        <b className="font-semibold">{technique.name}</b>
+        {step.coats > 1 && ` × ${String(step.coats)}`}, {tool}
+        {step.priority !== 'must' && ` (${step.priority})`}
+        {group && ` · ${group.name}, ${String(group.rounds)} rounds${group.gate ? `, look: ${group.gate}` : ''}`}
+        {step.gate && <span className="block">Look: {step.gate}</span>}
+        {step.note && <span className="block text-ink-2">{step.note}</span>}
+      </td>
+      <td className="py-1 pr-2">
+        {paint && (
+          <span className="flex items-center gap-1.5">
+            <Swatch colour={paint.colour} size={11} />
+            {paint.name}
+          </span>
+        )}
+        {step.dilution && <span className="block">{formatDilution(step.dilution)}</span>}
+        {(cup ?? mix) && <span className="block text-ink-2">{cup ? cupWords(cup) : mix && mixWords(mix, shown)}</span>}
+      </td>
+      <td className="py-1 pr-2">
+        {zoneWords(piece, step)}
+        {step.members !== null &&
+          ` · ${membersOf(step, piece)
+            .map((member) => member.label)
+            .join(', ')}`}
+      </td>
+      <td className="py-1 pr-2 whitespace-nowrap">
+        {outlook && report && (own.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
+      </td>
+      <td className="py-1 whitespace-nowrap">
+        {wait && report && (Number.isFinite(wait.readyMin) ? formatMinutes(wait.readyMin - report.endMin) : 'never in this air')}
+      </td>
+    </tr>
   );
 }
 

@@ -10,7 +10,7 @@ import { Button } from '../ui/button.js';
 import { useDays, type Days } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { PieceMenu } from './piece-menu.js';
-import { countWords } from './words.js';
+import { countWords } from '../ui/words.js';
 
 export function PieceHeader({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();

@@ -12,7 +12,7 @@ import { CompletionWords } from './completion-words.js';
 import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
-import { countWords } from './words.js';
+import { countWords } from '../ui/words.js';
 import { toldDeleted, toldFailure } from '../ui/told.js';
 
 export function PiecesView() {

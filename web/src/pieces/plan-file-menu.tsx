@@ -9,7 +9,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { localNow } from '../ui/days.js';
 import { download } from '../ui/download.js';
-import { countWords } from './words.js';
+import { countWords } from '../ui/words.js';
 import { toldWithUndo } from '../ui/told.js';
 
 const FILE_NAME = 'workshop.eveningtide.json';

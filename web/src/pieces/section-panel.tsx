@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { Panel } from '../ui/panel.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
-import { pieceSection } from './look.js';
+import { pieceSection } from '../looks/look.js';
 import { spread } from './spread.js';
 
 const WIDTH = 400;

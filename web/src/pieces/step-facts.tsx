@@ -1,7 +1,7 @@
 import { CAUTIONS, DEFER } from '@eveningtide/core/materials';
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { variationFor } from '@eveningtide/core/finishes';
-import { incomingOf } from '@eveningtide/core/sequence';
+import { incomingOf, type StepReport } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
@@ -12,27 +12,21 @@ import { useDays } from '../ui/days.js';
 import { Heading, Panel, Row } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
-import { useOnHand, usePieceOutlook, usePlan } from '../workers/outlook-context.js';
-import { countWords, solventWords } from './words.js';
+import { useOnHand, usePieceOutlook, usePlan, useSupplies } from '../workers/outlook-context.js';
+import { countWords, solventWords } from '../ui/words.js';
 
 /** What the open step means in minutes, millilitres and cautions. */
 export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId: string; onAddAfter: (stepId: string) => void }) {
   const { soFar: outlook } = usePlan();
-  const { supplies, mixes } = useOnHand();
+  const supplies = useSupplies();
   const days = useDays();
-  const shown = useShown();
   const own = usePieceOutlook(piece.id);
-  const { data: workshop } = useWorkshopQuery();
-  const cups = useCountedCups();
   const index = own?.steps.findIndex((s) => s.id === stepId) ?? -1;
   const report = own?.reports[index];
   const step = piece.steps.find((s) => s.id === stepId);
   if (!outlook || !own || !report || !step) return <p className="px-4 py-3 text-ink-2">Working it out …</p>;
   const { material } = incomingOf(step, supplies);
-  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const when = (minute: number) => (Number.isFinite(minute) ? days.when(outlook.originDate, minute) : 'not in this air');
-  const { ripening, takeBack } = report;
-  const cup = cupOf(cups, piece.id, index);
   return (
     <Panel title={`Step ${String(piece.steps.indexOf(step) + 1)}`}>
       <Heading>In the plan</Heading>
@@ -54,62 +48,8 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         )}
       </dl>
       <Variations piece={piece} step={step} />
-      {cup && (
-        <>
-          <Heading>Mix for it</Heading>
-          <p>
-            <Link className="underline" to="/mixing">
-              Cup {cup.letter}
-            </Link>
-            : {cupWords(cup)}
-          </p>
-          <p className="text-[0.8125rem] text-ink-3">From area, cover, film and what stays in cup and brush, once a cup.</p>
-        </>
-      )}
-      {mix && !cup && (
-        <>
-          <Heading>Mix for it</Heading>
-          <dl>
-            {mix.paints > 1 ? (
-              <Row what="of the mix in all">
-                <Link className="underline" to="/mixing">
-                  <span className="figures">{shown.text(mix.totalMl, 'volume')}</span>
-                </Link>
-              </Row>
-            ) : (
-              <Row what={mix.thinner ? 'paint' : 'neat'}>
-                <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · {countWords(mix.paintDrops, 'drop')}
-              </Row>
-            )}
-            {mix.thinner && mix.paints === 1 && (
-              <Row what={mix.thinner.toLowerCase()}>
-                <span className="figures">{shown.text(mix.thinnerMl, 'volume')}</span>
-              </Row>
-            )}
-          </dl>
-          <p className="text-[0.8125rem] text-ink-3">
-            From area, cover, film and what stays in cup and brush; rounded up to half a millilitre.
-          </p>
-        </>
-      )}
-      {ripening && (
-        <>
-          <Heading>While it dries</Heading>
-          <dl>
-            <Row what="set to touch">{when(ripening.touchMin)}</Row>
-            <Row what="next coat from">{when(ripening.recoatFromMin)}</Row>
-            <Row what="dry-hard">{when(ripening.dryHardMin)}</Row>
-            <Row what="solvent-proof">{when(ripening.solventProofMin)}</Row>
-            {report.judgeFromMin !== null && <Row what="do not judge before">{when(report.judgeFromMin)}</Row>}
-            {takeBack && (
-              <Row what={`take back with ${solventWords(takeBack.withSolvent)}`}>
-                {Number.isFinite(takeBack.untilMin) ? `until ${when(takeBack.untilMin)}` : 'until it is sealed'}
-              </Row>
-            )}
-          </dl>
-          <p className="text-[0.8125rem] text-ink-3">Typical times ({material?.drying?.source}); half of all coats take longer.</p>
-        </>
-      )}
+      <MixFacts piece={piece} step={step} index={index} />
+      <DryingFacts report={report} when={when} source={material?.drying?.source} />
       {material && material.hazards.length > 0 && (
         <>
           <Heading>Mind</Heading>
@@ -131,6 +71,84 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         <Plus size={15} aria-hidden="true" /> Add a step after it
       </Button>
     </Panel>
+  );
+}
+
+/** What is stirred for the step: the cup it shares, or what it takes alone. */
+function MixFacts({ piece, step, index }: { piece: Piece; step: Step; index: number }) {
+  const { supplies, mixes } = useOnHand();
+  const shown = useShown();
+  const { data: workshop } = useWorkshopQuery();
+  const cup = cupOf(useCountedCups(), piece.id, index);
+  if (cup)
+    return (
+      <>
+        <Heading>Mix for it</Heading>
+        <p>
+          <Link className="underline" to="/mixing">
+            Cup {cup.letter}
+          </Link>
+          : {cupWords(cup)}
+        </p>
+        <p className="text-[0.8125rem] text-ink-3">From area, cover, film and what stays in cup and brush, once a cup.</p>
+      </>
+    );
+  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
+  if (!mix) return null;
+  return (
+    <>
+      <Heading>Mix for it</Heading>
+      <dl>
+        {mix.paints > 1 ? (
+          <Row what="of the mix in all">
+            <Link className="underline" to="/mixing">
+              <span className="figures">{shown.text(mix.totalMl, 'volume')}</span>
+            </Link>
+          </Row>
+        ) : (
+          <Row what={mix.thinner ? 'paint' : 'neat'}>
+            <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · {countWords(mix.paintDrops, 'drop')}
+          </Row>
+        )}
+        {mix.thinner && mix.paints === 1 && (
+          <Row what={mix.thinner.toLowerCase()}>
+            <span className="figures">{shown.text(mix.thinnerMl, 'volume')}</span>
+          </Row>
+        )}
+      </dl>
+      <p className="text-[0.8125rem] text-ink-3">
+        From area, cover, film and what stays in cup and brush; rounded up to half a millilitre.
+      </p>
+    </>
+  );
+}
+
+interface DryingFactsProps {
+  report: StepReport;
+  when: (minute: number) => string;
+  source: string | undefined;
+}
+
+/** When what was laid has come to which stage. */
+function DryingFacts({ report: { ripening, takeBack, judgeFromMin }, when, source }: DryingFactsProps) {
+  if (!ripening) return null;
+  return (
+    <>
+      <Heading>While it dries</Heading>
+      <dl>
+        <Row what="set to touch">{when(ripening.touchMin)}</Row>
+        <Row what="next coat from">{when(ripening.recoatFromMin)}</Row>
+        <Row what="dry-hard">{when(ripening.dryHardMin)}</Row>
+        <Row what="solvent-proof">{when(ripening.solventProofMin)}</Row>
+        {judgeFromMin !== null && <Row what="do not judge before">{when(judgeFromMin)}</Row>}
+        {takeBack && (
+          <Row what={`take back with ${solventWords(takeBack.withSolvent)}`}>
+            {Number.isFinite(takeBack.untilMin) ? `until ${when(takeBack.untilMin)}` : 'until it is sealed'}
+          </Row>
+        )}
+      </dl>
+      <p className="text-[0.8125rem] text-ink-3">Typical times ({source}); half of all coats take longer.</p>
+    </>
   );
 }
 

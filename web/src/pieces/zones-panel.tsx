@@ -16,7 +16,7 @@ import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
 import { useFocus } from './focus.js';
 import { LookSlider } from './look-slider.js';
-import { plannedLooks } from './look.js';
+import { plannedLooks } from '../looks/look.js';
 import { pressedZone } from './zone-words.js';
 
 const SEEN_WORDS: Record<Seen, string> = { yes: 'seen', glimpsed: 'glimpsed', never: 'never seen: no work' };

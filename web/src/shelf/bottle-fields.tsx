@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { Field } from '../ui/field.js';
 import { QuantityField } from '../ui/number-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { ROLES, ROLE_NAMES } from './roles.js';
+import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 
 /** What a bottle is of, by what it is for. */
 export function KindField({ value, onChange }: { value: string; onChange: (material: Material) => void }) {

@@ -13,7 +13,7 @@ import { Swatch } from '../ui/swatch.js';
 import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { BottleDialog } from './bottle-dialog.js';
 import { ShelfFileMenu } from './shelf-file-menu.js';
-import { ROLES, ROLE_NAMES } from './roles.js';
+import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 import { STATE_NAMES, isLow, wantedBottles, type State } from './shelf-filter.js';
 
 /** Bottles as a table: searched as one types, `/` goes to the search. */

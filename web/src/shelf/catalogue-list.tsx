@@ -3,7 +3,7 @@ import { formatMinutes } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Swatch } from '../ui/swatch.js';
-import { ROLES, ROLE_NAMES } from './roles.js';
+import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 import { TableHead } from '../ui/table-head.js';
 
 const sheenWords = (gu: number | null): string => (gu === null ? '' : `${String(gu)} GU`);

@@ -1,7 +1,7 @@
 import { readCount } from '@eveningtide/core/needs';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useSaveBottlesMutation, type StoredBottle } from '../store/api.js';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { toldFailure, toldWithUndo } from '../ui/told.js';
 import { Button } from '../ui/button.js';
 import { useShown } from '../ui/shown.js';

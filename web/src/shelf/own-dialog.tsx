@@ -17,7 +17,7 @@ import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
-import { ROLES, ROLE_NAMES } from './roles.js';
+import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 import { toldDeleted, toldFailure } from '../ui/told.js';
 
 const NEW: Omit<OwnMaterial, 'id'> = {

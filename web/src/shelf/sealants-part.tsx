@@ -1,14 +1,14 @@
 import { sealantsCompared } from '@eveningtide/core/needs';
 import { formatNumber } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
-import { sequenceOf } from '../pieces/look.js';
+import { sequenceOf } from '../looks/look.js';
 import { usePiecesQuery } from '../store/api.js';
 import { Check } from '../ui/check.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
 import { Empty, Loading } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { Delta } from '../mixing/delta.js';
+import { Delta } from '../ui/delta.js';
 import { useMoney } from './money.js';
 import { TableHead } from '../ui/table-head.js';
 

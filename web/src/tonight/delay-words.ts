@@ -1,6 +1,6 @@
 import type { Delay } from '@eveningtide/core/tonight';
 import { MINUTES_PER_DAY, formatMinutes } from '@eveningtide/core/units';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 
 /** Less than this is not worth a word, minutes. */
 const WORTH_SAYING_MIN = 3;

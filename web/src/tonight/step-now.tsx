@@ -13,10 +13,10 @@ import { cupOf, useCountedCups, type CountedCup } from '../mixing/use-counted-cu
 import { amountWords } from '../mixing/words.js';
 import { scaleFor } from '../pieces/elevation-scale.js';
 import { Elevation, KeepCleanPattern } from '../pieces/elevation.js';
-import { plannedLooks } from '../pieces/look.js';
+import { plannedLooks } from '../looks/look.js';
 import { PinnedPicture } from '../pieces/pictures-panel.js';
 import { pinsFor } from '../pieces/pins.js';
-import { countWords, solventWords } from '../pieces/words.js';
+import { countWords, solventWords } from '../ui/words.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';

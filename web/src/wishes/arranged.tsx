@@ -6,7 +6,7 @@ import { formatMinutes } from '@eveningtide/core/units';
 import { ListOrdered } from 'lucide-react';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';

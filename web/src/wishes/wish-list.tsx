@@ -5,7 +5,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Plus, Sparkles } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { countWords } from '../pieces/words.js';
+import { countWords } from '../ui/words.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';

@@ -1,5 +1,6 @@
-import { DEW_POINT_MARGIN_K, dewPointRule } from '../../climate/index.js';
+import { DEW_POINT_MARGIN_K, dewPointRule, type Air } from '../../climate/index.js';
 import { waterFactor } from '../../drying/index.js';
+import type { Material } from '../../materials/index.js';
 import { formatNumber } from '../../units/index.js';
 import type { Severity } from '../finding.js';
 import { swaps } from '../fix-proposals.js';
@@ -18,6 +19,41 @@ interface Limit {
   evidence: string;
 }
 
+/** A limit that is passed is a snag; within a band before it a caution. */
+const near = (gap: number, band: number): Severity | null => (gap < 0 ? 'snag' : gap < band ? 'caution' : null);
+
+/** The limits of a material that the air passes, or comes near. */
+function limitsOf(material: Material, air: Air): Limit[] {
+  const limits: Limit[] = [];
+  const dew = dewPointRule(air);
+  const dewSeverity = near(dew.marginK - DEW_POINT_MARGIN_K, NEAR_DEW_K);
+  if (dewSeverity)
+    limits.push({
+      what: 'dew',
+      severity: dewSeverity,
+      message: dewSeverity === 'snag' ? 'Too near the dew point: water settles under the coat.' : 'Near the dew point.',
+      evidence: `${formatNumber(dew.marginK, 1)} K above the dew point of ${formatNumber(dew.dewPointC, 1)} °C; wants ${String(DEW_POINT_MARGIN_K)} K.`,
+    });
+  const { name, minFilmC, blushRhPct } = material;
+  const filmSeverity = minFilmC === null ? null : near(air.tempC - minFilmC, NEAR_FILM_K);
+  if (filmSeverity)
+    limits.push({
+      what: 'film',
+      severity: filmSeverity,
+      message: `${filmSeverity === 'snag' ? 'Too' : 'Nearly too'} cold for ${name.toLowerCase()}${filmSeverity === 'snag' ? ' to form a film' : ''}.`,
+      evidence: `${formatNumber(air.tempC, 1)} °C; wants ${String(minFilmC)} °C or more.`,
+    });
+  const blushSeverity = blushRhPct === null ? null : near(blushRhPct - air.rhPct, NEAR_BLUSH_PCT);
+  if (blushSeverity)
+    limits.push({
+      what: 'blush',
+      severity: blushSeverity,
+      message: blushSeverity === 'snag' ? `${name} blushes white in this air.` : `${name} may blush in this air.`,
+      evidence: `${formatNumber(air.rhPct, 0)} %RH; wants ${String(blushRhPct)} % or less.`,
+    });
+  return limits;
+}
+
 export const climate: Rule = {
   id: ID,
   title: 'The air is wrong for it',
@@ -31,47 +67,13 @@ export const climate: Rule = {
     const { material, technique } = moment.incoming;
     // thinners and dry matter form no film; what is blended or wiped has formed it already
     if (!material?.drying || material.role === 'thinner' || technique.dose === null) return [];
-    const { air } = moment;
-    const limits: Limit[] = [];
-    const near = (gap: number, band: number): Severity | null => (gap < 0 ? 'snag' : gap < band ? 'caution' : null);
-
-    const dew = dewPointRule(air);
-    const dewSeverity = near(dew.marginK - DEW_POINT_MARGIN_K, NEAR_DEW_K);
-    if (dewSeverity)
-      limits.push({
-        what: 'dew',
-        severity: dewSeverity,
-        message: dewSeverity === 'snag' ? 'Too near the dew point: water settles under the coat.' : 'Near the dew point.',
-        evidence: `${formatNumber(dew.marginK, 1)} K above the dew point of ${formatNumber(dew.dewPointC, 1)} °C; wants ${String(DEW_POINT_MARGIN_K)} K.`,
-      });
-
-    const filmSeverity = material.minFilmC === null ? null : near(air.tempC - material.minFilmC, NEAR_FILM_K);
-    if (filmSeverity && material.minFilmC !== null)
-      limits.push({
-        what: 'film',
-        severity: filmSeverity,
-        message:
-          filmSeverity === 'snag'
-            ? `Too cold for ${material.name.toLowerCase()} to form a film.`
-            : `Nearly too cold for ${material.name.toLowerCase()}.`,
-        evidence: `${formatNumber(air.tempC, 1)} °C; wants ${String(material.minFilmC)} °C or more.`,
-      });
-
-    const blushSeverity = material.blushRhPct === null ? null : near(material.blushRhPct - air.rhPct, NEAR_BLUSH_PCT);
-    if (blushSeverity && material.blushRhPct !== null)
-      limits.push({
-        what: 'blush',
-        severity: blushSeverity,
-        message: blushSeverity === 'snag' ? `${material.name} blushes white in this air.` : `${material.name} may blush in this air.`,
-        evidence: `${formatNumber(air.rhPct, 0)} %RH; wants ${String(material.blushRhPct)} % or less.`,
-      });
-
-    if (limits.length === 0 && material.drying.mechanism.water > 0 && !Number.isFinite(waterFactor(air, moment.step.drying)))
+    const limits = limitsOf(material, moment.air);
+    if (limits.length === 0 && material.drying.mechanism.water > 0 && !Number.isFinite(waterFactor(moment.air, moment.step.drying)))
       limits.push({
         what: 'damp',
         severity: 'snag',
         message: 'Not tonight: the air takes up no more water.',
-        evidence: `${formatNumber(air.rhPct, 0)} %RH.`,
+        evidence: `${formatNumber(moment.air.rhPct, 0)} %RH.`,
       });
 
     const worst = limits.find((limit) => limit.severity === 'snag') ?? limits[0];

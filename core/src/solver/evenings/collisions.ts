@@ -1,5 +1,5 @@
 import type { ScheduleOperation, ScheduleProblem } from '../problem.js';
-import { planEvenings } from './index.js';
+import { planEvenings } from './planner.js';
 
 /** A wish that can be given up: a pin, a date, daylight, or what must be done at all. */
 export interface Wish {

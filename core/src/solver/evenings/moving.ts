@@ -1,6 +1,6 @@
 import type { Interval } from '../../units/index.js';
 import type { LagWindow, ScheduleOperation, ScheduleProblem } from '../problem.js';
-import { planEvenings, type PlannedEvenings, type PlanOptions } from './index.js';
+import { planEvenings, type PlannedEvenings, type PlanOptions } from './planner.js';
 import { doneAt } from './drying-clock.js';
 
 /** What becomes of the plan when one operation is put to another minute. */

@@ -1,6 +1,6 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
-import { DataLock } from './data-lock.js';
-import { DataPlaces } from './data-places.js';
+import { DataLock } from './database/data-lock.js';
+import { DataPlaces } from './data/data-places.js';
 
 /** Tells every module where its files go. */
 @Global()

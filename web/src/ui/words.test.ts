@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { pieceFromTemplate, plainStep, templateById } from '@eveningtide/core/subjects';
-import { dryingWedgePath } from '../ui/drying-wedge.js';
-import { daysIn } from '../ui/days.js';
+import { dryingWedgePath } from './drying-wedge.js';
+import { daysIn } from './days.js';
 import { countWords } from './words.js';
-import { zoneWords } from './zone-words.js';
+import { zoneWords } from '../pieces/zone-words.js';
 
 const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
 const on = (...zones: string[]) => zoneWords(van, plainStep({ id: 's', technique: 'inspect', zones }));

@@ -1,8 +1,8 @@
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import { Connection } from '../database/connection.js';
-import { isCalled } from '../database/sqlite-code.js';
+import { Connection } from './connection.js';
+import { isCalled } from './sqlite-code.js';
 import { StartError } from '../start-error.js';
-import type { DataPlaces } from './data-places.js';
+import type { DataPlaces } from '../data/data-places.js';
 
 /** Another server works on the same data. */
 export class DataInUseError extends StartError {

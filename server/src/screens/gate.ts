@@ -1,6 +1,7 @@
 import { urlencoded, type NextFunction, type Request, type Response } from 'express';
-import { pairPage } from '../screens/pair-page.js';
-import type { ScreensService } from '../screens/screens.service.js';
+import { pairPage } from './pair-page.js';
+import { comesFrom } from '../http/screen-id.js';
+import type { ScreensService } from './screens.service.js';
 
 const LOCAL_NAMES = new Set(['localhost', '127.0.0.1', '[::1]']);
 const COOKIE = 'eveningtide_screen';
@@ -31,9 +32,6 @@ const isLoopback = (address: string | undefined): boolean =>
 function refuse(response: Response, status: number, error: string, message: string): void {
   response.status(status).json({ error, message });
 }
-
-/** The id of the paired screen that asks; null: this machine itself. */
-export const screenIdOf = (response: Response): string | null => (response.locals['screenId'] as string | undefined) ?? null;
 
 const form = urlencoded({ extended: false, limit: '2kb', parameterLimit: 4 });
 
@@ -66,7 +64,7 @@ export class Gate {
   private async fromTheNetwork(request: Request, response: Response, next: NextFunction): Promise<void> {
     const screenId = await this.screens.screenOf(tokenIn(request.headers.cookie));
     if (screenId !== null) {
-      response.locals['screenId'] = screenId;
+      comesFrom(response, screenId);
       // nothing of the bench stays in a browser that may be sent away
       if (request.path.startsWith('/api')) response.setHeader('Cache-Control', 'no-store');
       if (request.path === '/pair') response.redirect(303, '/tonight');

@@ -2,14 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { elevationsOf, pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '@eveningtide/core/subjects';
 import fc from 'fast-check';
-import { scaleFor } from './elevation-scale.js';
+import { scaleFor } from '../pieces/elevation-scale.js';
 import { deltaE00OfHex } from '@eveningtide/core/colour';
 import { pieceSection, plannedLooks } from './look.js';
-import { mixWords } from './mix-words.js';
-import { newStep } from './new-step.js';
-import { pinsFor } from './pins.js';
-import { spread } from './spread.js';
-import { toggledZone } from './zone-words.js';
+import { mixWords } from '../pieces/mix-words.js';
+import { newStep } from '../pieces/new-step.js';
+import { pinsFor } from '../pieces/pins.js';
+import { spread } from '../pieces/spread.js';
+import { toggledZone } from '../pieces/zone-words.js';
 import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 
 const step = (id: string, technique: string, material: string | null, more: Partial<Step> = {}) =>
