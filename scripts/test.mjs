@@ -54,7 +54,10 @@ async function suite(name, file, work, tally) {
 }
 
 await check('Format', () => runTool('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']));
-await check('Lint', () => runTool('eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
+await check('Lint', () => runTool('eslint/bin/eslint.js', ['.', '--max-warnings', '0', '--concurrency', '2']));
+await check('Rooms in one direction', () =>
+  runTool('dependency-cruiser/bin/dependency-cruise.mjs', ['core/src', 'server/src', 'web/src', '--output-type', 'err']),
+);
 for (const room of ['core', 'server', 'reference/runner', 'web', 'e2e'])
   await check(`Types of ${room}`, () => runTool('typescript/bin/tsc', ['-p', room, '--noEmit']));
 await suite(

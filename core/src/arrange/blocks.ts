@@ -1,7 +1,7 @@
-import { effectById, stepsOf, wayOf, type Fitting, type Stage } from '../effects/index.js';
+import { effectById, stepsOf, wayOf, type Fitting } from '../effects/index.js';
 import { handsOnMinutes, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
-import { techniqueById } from '../techniques/index.js';
+import { techniqueById, type Phase } from '../techniques/index.js';
 import { coat } from './coat.js';
 import { ARRANGED } from './mark.js';
 
@@ -14,7 +14,7 @@ export interface Block {
   /** For the reasons: the effect, or the technique. */
   name: string;
   steps: Step[];
-  stage: Stage | 'prepare' | 'protect' | 'seal' | 'close';
+  phase: Phase;
   /** Why it is done this way. */
   why: string;
   /** Place in the painter's own order; null for a wish. */
@@ -30,42 +30,10 @@ export interface Block {
 const FOLLOWS = new Set(['wet-glue', 'workable', 'chip']);
 const FOLLOWS_TECHNIQUES = new Set(['wet', 'flood-glue']);
 
-const STAGE_OF: Readonly<Record<string, Block['stage']>> = {
-  'prep-mechanical': 'prepare',
-  scribe: 'prepare',
-  clean: 'prepare',
-  mask: 'protect',
-  unmask: 'protect',
-  'take-off': 'protect',
-  refit: 'protect',
-  'airbrush-zenithal': 'worn-paint',
-  sponge: 'worn-paint',
-  scrape: 'worn-paint',
-  speckle: 'run',
-  filter: 'shade',
-  wash: 'shade',
-  'pin-wash': 'shade',
-  streak: 'run',
-  drybrush: 'light',
-  'edge-highlight': 'light',
-  'powder-dry': 'powder',
-  'powder-slurry': 'crust',
-  'stipple-paste': 'crust',
-  decal: 'lettering',
-  'line-draw': 'lettering',
-  'clear-coat': 'seal',
-  fix: 'seal',
-  glue: 'load',
-  scatter: 'load',
-  inspect: 'close',
-  'clean-treads': 'close',
-  polish: 'close',
-};
-
-function stageOf(step: Step, { supplies }: Pick<Fitting, 'supplies'>): Block['stage'] {
-  const known = STAGE_OF[step.technique];
-  if (known) return known;
-  const role = incomingOf(step, supplies).material?.role;
+function phaseOf(step: Step, { supplies }: Pick<Fitting, 'supplies'>): Block['phase'] {
+  const { technique, material } = incomingOf(step, supplies);
+  if (technique.phase !== null) return technique.phase;
+  const role = material?.role;
   if (role === 'primer') return 'undercoat';
   if (role === 'filler') return 'prepare';
   return role === 'clear' ? 'seal' : 'base';
@@ -120,7 +88,7 @@ function ownBlocks(intent: Intent, fitting: Fitting): Block[] {
         id: first.id,
         name: techniqueById(first.technique).name,
         steps: run,
-        stage: stageOf(first, fitting),
+        phase: phaseOf(first, fitting),
         why: isDone ? 'Done already.' : 'Your own step.',
         ownRank,
         done: isDone,
@@ -145,14 +113,14 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
       placeless.push(wish.id);
       return [];
     }
-    const steps = [...own, ...sealAfter(wish.id, effect.stage, own, fitting)];
+    const steps = [...own, ...sealAfter(wish.id, effect.phase, own, fitting)];
     const way = wayOf(wish, effect, fitting.schools);
     return [
       {
         id: wish.id,
         name: effect.name,
         steps,
-        stage: effect.stage,
+        phase: effect.phase,
         why: `${effect.name}: ${way.name.toLowerCase()}. ${way.why}`,
         ownRank: null,
         done: false,
@@ -166,11 +134,11 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
 }
 
 /** Layers that some painters seal one by one, so that each can be wiped back by itself. */
-const SEALED_ONE_BY_ONE: ReadonlySet<Block['stage']> = new Set(['lettering', 'worn-paint', 'shade', 'run', 'light']);
+const SEALED_ONE_BY_ONE: ReadonlySet<Block['phase']> = new Set(['lettering', 'worn-paint', 'shade', 'run', 'light']);
 
 /** The seal after a layer, for the school that lays one after every layer. */
-function sealAfter(wishId: string, stage: Stage, steps: readonly Step[], fitting: Fitting): Step[] {
-  if (fitting.schools.sealing !== 'every-layer' || !SEALED_ONE_BY_ONE.has(stage)) return [];
+function sealAfter(wishId: string, phase: Phase, steps: readonly Step[], fitting: Fitting): Step[] {
+  if (fitting.schools.sealing !== 'every-layer' || !SEALED_ONE_BY_ONE.has(phase)) return [];
   const zones = [...new Set(steps.flatMap((step) => step.zones))];
   return [
     {
@@ -184,8 +152,8 @@ function sealAfter(wishId: string, stage: Stage, steps: readonly Step[], fitting
 
 /** A wash before the first coat, where nobody thought of it. */
 function washFirst(blocks: readonly Block[], fitting: Fitting): Block[] {
-  const paints = blocks.some(({ stage, done }) => !done && (stage === 'undercoat' || stage === 'base'));
-  const coated = blocks.some(({ stage, done }) => done && (stage === 'undercoat' || stage === 'base'));
+  const paints = blocks.some(({ phase, done }) => !done && (phase === 'undercoat' || phase === 'base'));
+  const coated = blocks.some(({ phase, done }) => done && (phase === 'undercoat' || phase === 'base'));
   const washed = blocks.some(({ steps }) => steps.some(({ technique }) => technique === 'clean'));
   if (!paints || coated || washed) return [];
   const id = 'wash-first';
@@ -198,7 +166,7 @@ function washFirst(blocks: readonly Block[], fitting: Fitting): Block[] {
       id,
       name: 'Clean',
       steps: [step],
-      stage: 'prepare',
+      phase: 'prepare',
       why,
       ownRank: null,
       done: false,

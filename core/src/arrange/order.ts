@@ -10,9 +10,9 @@ export interface Precedence {
   why: string;
 }
 
-interface Rule {
-  before: readonly Block['stage'][];
-  after: readonly Block['stage'][];
+interface OrderRule {
+  before: readonly Block['phase'][];
+  after: readonly Block['phase'][];
   /** Holds only where both touch the same zone. */
   sameZone: boolean;
   why: string;
@@ -36,7 +36,7 @@ const WEAR = ['worn-paint', 'shade', 'run', 'light', 'crust', 'powder', 'bright'
 const FINISHES = ['undercoat', ...COLOUR, 'seal'] as const;
 
 /** Common practice, one line each. */
-const RULES: readonly Rule[] = [
+const RULES: readonly OrderRule[] = [
   {
     before: ['prepare'],
     after: [...FINISHES],
@@ -83,7 +83,7 @@ const RULES: readonly Rule[] = [
 ];
 
 /** School: on dark engines some lay powders first and tie them with a wash. */
-const POWDERS_FIRST: Rule = {
+const POWDERS_FIRST: OrderRule = {
   before: ['powder'],
   after: ['shade'],
   sameZone: true,
@@ -92,8 +92,8 @@ const POWDERS_FIRST: Rule = {
 
 const share = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean => [...a].some((zone) => b.has(zone));
 
-const applies = (rule: Rule, a: Block, b: Block): boolean =>
-  rule.before.includes(a.stage) && rule.after.includes(b.stage) && (!rule.sameZone || share(a.zones, b.zones));
+const applies = (rule: OrderRule, a: Block, b: Block): boolean =>
+  rule.before.includes(a.phase) && rule.after.includes(b.phase) && (!rule.sameZone || share(a.zones, b.zones));
 
 const HIGHLIGHTS = new Set(['drybrush', 'edge-highlight']);
 
@@ -116,7 +116,7 @@ function brightFirst(a: Block, b: Block, fitting: Fitting): boolean {
         step.technique === 'powder-dry' ? chromaOf(incomingOf(step, fitting.supplies).colour ?? '#808080') : -1,
       ),
     );
-  return a.stage === 'powder' && b.stage === 'powder' && share(a.zones, b.zones) && chroma(a) > chroma(b) + 2;
+  return a.phase === 'powder' && b.phase === 'powder' && share(a.zones, b.zones) && chroma(a) > chroma(b) + 2;
 }
 
 /** Between what the painter brought along: what is done comes first, what is masked or taken off stays where it was put. Undefined: the trade says. */
@@ -124,14 +124,14 @@ function whyAsBrought(a: Block, b: Block): string | null | undefined {
   if (a.done && (!b.done || (a.ownRank ?? 0) < (b.ownRank ?? 0))) return 'Done already.';
   if (b.done) return null;
   // what is masked or taken off, and the painter's own seals, stand where the painter put them among the own steps
-  if (a.ownRank !== null && b.ownRank !== null && (a.stage === 'protect' || b.stage === 'protect'))
+  if (a.ownRank !== null && b.ownRank !== null && (a.phase === 'protect' || b.phase === 'protect'))
     return a.ownRank < b.ownRank ? 'A part that is off or masked stays so for these steps.' : null;
   return undefined;
 }
 
 /** A chipped coat, of several steps, over a plain one. */
 const isChippedOver = (a: Block, b: Block): boolean =>
-  a.stage === 'base' && b.stage === 'base' && a.id !== b.id && b.steps.length > 2 && a.steps.length <= 2 && share(a.zones, b.zones);
+  a.phase === 'base' && b.phase === 'base' && a.id !== b.id && b.steps.length > 2 && a.steps.length <= 2 && share(a.zones, b.zones);
 
 function whyBefore(a: Block, b: Block, fitting: Fitting): string | null {
   const asBrought = whyAsBrought(a, b);

@@ -25,7 +25,7 @@ export const compareCosts = (a: Cost, b: Cost): number =>
   a.turned - b.turned || a.coats - b.coats || (Math.abs(a.dryMin - b.dryMin) > SAME_MIN ? a.dryMin - b.dryMin : 0) || a.changes - b.changes;
 
 /** Where a helper went and why. */
-export interface Placed {
+export interface PlacedOrder {
   step: Step;
   helper: Helper;
   /** The block it was put in for; null at the end. */
@@ -37,7 +37,7 @@ export interface Placed {
 export interface Found {
   steps: Step[];
   order: number[];
-  helpers: Placed[];
+  helpers: PlacedOrder[];
   cost: Cost;
 }
 
@@ -48,7 +48,7 @@ interface Node {
   path: Path;
   order: number[];
   done: ReadonlySet<number>;
-  helpers: Placed[];
+  helpers: PlacedOrder[];
   turned: number;
   coats: number;
 }

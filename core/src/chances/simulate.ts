@@ -191,7 +191,7 @@ class Tally {
 
   constructor(private readonly planned: readonly number[]) {
     this.asPlanned = new Map(planned.map((e) => [e, 0]));
-    this.breakers = new Map(planned.map((e) => [e, new Map()]));
+    this.breakers = new Map(planned.map((e) => [e, new Map<string, { share: number; how: Breaking }>()]));
   }
 
   /** One run: when it was done, and what broke each of the planned evenings. */

@@ -2,6 +2,7 @@
  * Solves a small square system by elimination with the largest pivot; `matrix` is used up.
  * @throws RangeError when it has no single answer.
  */
+// eslint-disable-next-line complexity -- loops over a matrix; each ?? only satisfies the types
 export function solve(matrix: number[][], right: readonly number[]): number[] {
   const size = right.length;
   const rows = matrix.map((row, i) => [...row, right[i] ?? 0]);

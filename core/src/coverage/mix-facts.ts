@@ -36,12 +36,12 @@ export function mixFacts(
   const mostWetUm = incoming.technique.effect === 'tint' ? TINT_MOST_WET_UM : null;
   const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(incoming.dryUm, solidsPct, mostWetUm);
   if (!(dryFilmUm > 0)) return null;
-  const { lostPct } = LOSSES[incoming.tool] ?? BRUSH_LOSS;
+  const { lostPct } = LOSSES.get(incoming.tool) ?? BRUSH_LOSS;
   return {
     solidsPct,
     dryFilmUm,
     wetFilmUm: wetFilm(dryFilmUm, solidsPct).wetFilmUm,
     spreadingCm2PerMl: spreadingRate(solidsPct, dryFilmUm, lostPct).practicalM2PerL * CM2_PER_ML_IN_M2_PER_L,
-    flow: flowHint({ technique, tool: incoming.tool, solidsPct, fixer: incoming.material.role === 'fixer' }),
+    flow: flowHint({ suitsPct: incoming.technique.solidsPct, tool: incoming.tool, solidsPct, fixer: incoming.material.role === 'fixer' }),
   };
 }

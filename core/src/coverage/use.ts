@@ -1,4 +1,4 @@
-import { CATALOGUE, type Supplies } from '../materials/index.js';
+import { CATALOGUE, type Material, type Supplies } from '../materials/index.js';
 import {
   DROPS_PER_ML,
   dilutionShares,
@@ -23,8 +23,6 @@ import {
   STIRRED_SLURRY_UM,
   SCATTERED_ML_PER_DM2,
   TINT_MOST_WET_UM,
-  WETTED_ELSE_ML_PER_DM2,
-  WETTED_ML_PER_DM2,
 } from './dry-use.js';
 
 /** So much of one thing. A powder's volume is as it lies loose. */
@@ -82,7 +80,7 @@ function componentsOf(
 }
 
 /** What cleaning a tool after a liquid takes; nothing where water does it. */
-function cleaningOf(carrier: string, tool: string): Portion[] {
+function cleaningOf(carrier: Material['carrier'], tool: string): Portion[] {
   const cleaner = CLEANED_WITH[carrier];
   const ml = tool === 'airbrush' ? (cleaner?.airbrushMl ?? 0) : tool.includes('brush') ? (cleaner?.brushMl ?? 0) : 0;
   return cleaner && ml > 0 ? [{ material: cleaner.material, bottleId: null, colour: null, ml }] : [];
@@ -92,6 +90,7 @@ function cleaningOf(carrier: string, tool: string): Portion[] {
  * What a step takes: area × cover × coats × film ÷ (solids × what lands) for films; grams or millilitres per area for powders and
  * what is scattered; a little thinner where only thinner is used. Sheets, tape, pens and tap water are not counted.
  */
+// eslint-disable-next-line complexity -- one kind of matter after the other, each a line or two
 export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
   const { supplies = CATALOGUE } = stores;
   const { technique, material, tool, dryUm, coverPct, colour, colourTold } = incomingOf(step, supplies);
@@ -103,8 +102,7 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
     NOT_COUNTED.has(material.id) || ml <= 0
       ? []
       : [{ material: material.id, bottleId: step.bottleId, colour: colourTold ? colour : null, ml }];
-  if (material.role === 'thinner')
-    return { ...NOTHING, direct: own(areaDm2 * (WETTED_ML_PER_DM2[technique.id] ?? WETTED_ELSE_ML_PER_DM2)) };
+  if (material.role === 'thinner') return { ...NOTHING, direct: own(areaDm2 * technique.wetsMlPerDm2) };
   // stirred into a liquid, powder is a slurry and comes from a cup
   const stirred = material.role === 'powder' && step.mixId !== null && technique.effect === 'slurry';
   if (material.role === 'powder' && !stirred) {
@@ -112,9 +110,9 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
     return { ...NOTHING, direct: own(grams / material.densityGPerMl) };
   }
   if (material.role === 'aggregate')
-    return { ...NOTHING, direct: own(areaDm2 * (SCATTERED_ML_PER_DM2[supplies.like(material.id)] ?? SCATTERED_ELSE_ML_PER_DM2)) };
+    return { ...NOTHING, direct: own(areaDm2 * (SCATTERED_ML_PER_DM2.get(supplies.like(material.id)) ?? SCATTERED_ELSE_ML_PER_DM2)) };
   if (material.volumeSolidsPct <= 0) return NOTHING;
-  const loss = technique.id === 'drybrush' ? DRYBRUSH_LOSS : (LOSSES[tool] ?? BRUSH_LOSS);
+  const loss = technique.id === 'drybrush' ? DRYBRUSH_LOSS : (LOSSES.get(tool) ?? BRUSH_LOSS);
   const cup = componentsOf(step, stores);
   const volumeSolidsPct = solidsOfPct(cup, supplies);
   const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(dryUm, volumeSolidsPct, technique.effect === 'tint' ? TINT_MOST_WET_UM : null);

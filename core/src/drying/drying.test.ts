@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { REFERENCE_AIR, constantAir } from '../climate/index.js';
-import { MATERIALS, materialById, type Stage } from '../materials/index.js';
+import { MATERIALS, materialById, type DryingStage } from '../materials/index.js';
 import { ageAcross, filmTempC, oxidationFactor, quantileFactor, solventFactor, stageMinutes, waterFactor, type Film } from './index.js';
 
-const STAGES: Stage[] = ['touch', 'tackFree', 'recoatFrom', 'dryHard', 'dryThrough', 'solventProof'];
+const STAGES: DryingStage[] = ['touch', 'tackFree', 'recoatFrom', 'dryHard', 'dryThrough', 'solventProof'];
 const drying = MATERIALS.filter((m) => m.drying);
 const aMaterial = fc.constantFrom(...drying);
 const anAir = fc.record({ tempC: fc.double({ min: 8, max: 35, noNaN: true }), rhPct: fc.double({ min: 20, max: 80, noNaN: true }) });

@@ -7,7 +7,7 @@ import {
   type Air,
   type AirSpan,
 } from '../climate/index.js';
-import { solventPressureKPa, type DryingMechanism, type Material, type Stage } from '../materials/index.js';
+import { solventPressureKPa, type DryingMechanism, type Material, type DryingStage } from '../materials/index.js';
 
 /**
  * Drying times: t = t₀ · (film / film₀)ⁿ · Σ shareᵢ · factorᵢ, from the catalogue's ages at 23 °C, 50 %RH, still air
@@ -42,7 +42,7 @@ const AIRFLOW: Record<Airflow, { speed: number; filmTempC: number | null }> = {
 /** Temperature of the film under an airflow, °C. */
 export const filmTempC = (airflow: Airflow, air: Air): number => Math.max(air.tempC, AIRFLOW[airflow].filmTempC ?? air.tempC);
 
-const EVAPORATION_STAGES: readonly Stage[] = ['touch', 'tackFree', 'recoatFrom'];
+const EVAPORATION_STAGES: readonly DryingStage[] = ['touch', 'tackFree', 'recoatFrom'];
 
 const AGE_KEYS = {
   touch: 'touchMin',
@@ -51,7 +51,7 @@ const AGE_KEYS = {
   dryHard: 'dryHardMin',
   dryThrough: 'dryThroughMin',
   solventProof: 'solventProofMin',
-} as const satisfies Record<Stage, string>;
+} as const satisfies Record<DryingStage, string>;
 
 export interface Film {
   /** Dry film of one coat, µm. */
@@ -103,7 +103,7 @@ const slowdowns: Record<Airflow, Slowdowns> = {
  * Minutes to a stage if the air stayed as it is. Infinity: it does not get there in this air.
  * A material that does not dry is at every stage at once (0).
  */
-export function stageMinutes(material: Material, stage: Stage, film: Film, air: Air): number {
+export function stageMinutes(material: Material, stage: DryingStage, film: Film, air: Air): number {
   const drying = material.drying;
   if (!drying) return 0;
   const evaporating = EVAPORATION_STAGES.includes(stage) || drying.mechanism.oxidation === 0;

@@ -76,8 +76,9 @@ const GROUNDS: Record<Schools['ground'], string> = { grey: '#8b8a88', black: '#2
 
 /** The undercoat has the colour of the painter's school, where the wish says none. */
 const groundWish = (wish: Wish, effect: Effect, schools: Schools): Wish =>
-  effect.stage === 'undercoat' && wish.colour === null ? { ...wish, colour: GROUNDS[schools.ground] } : wish;
+  effect.phase === 'undercoat' && wish.colour === null ? { ...wish, colour: GROUNDS[schools.ground] } : wish;
 
+// eslint-disable-next-line complexity -- one field after the other, each with what stands in for it
 function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n: number, fitting: Fitting): Step {
   const { supplies, story, piece } = fitting;
   const technique = techniqueById(plan.technique);

@@ -1,5 +1,5 @@
 import type { Direction, Era, PieceKind, Region } from '../subjects/index.js';
-import type { SchoolId } from '../techniques/index.js';
+import type { Phase, SchoolId } from '../techniques/index.js';
 
 /** A colour by what it is: a fixed one, the soil or dust of the region, the wish's own, or one that leans on it. */
 export type Hue = `#${string}` | 'main' | 'soil' | 'dust' | { of: 'main' | 'soil' | 'dust'; shiftL: number };
@@ -38,24 +38,6 @@ export interface Way {
   steps: readonly EffectStep[];
 }
 
-/** When in the build-up it comes, as far as trade and chemistry settle it. */
-export const STAGES = [
-  'undercoat',
-  'base',
-  'lettering',
-  'worn-paint',
-  'shade',
-  'run',
-  'light',
-  'crust',
-  'powder',
-  'bright',
-  'spill',
-  'growth',
-  'load',
-] as const;
-export type Stage = (typeof STAGES)[number];
-
 /** How a story makes an effect likely: strength in an ordinary life, and what makes more or less of it. */
 export interface Likely {
   /** Intensity after a long ordinary life, 0–1. */
@@ -75,7 +57,7 @@ export interface Effect {
   name: string;
   /** What one sees. */
   shows: string;
-  stage: Stage;
+  phase: Phase;
   /** Kinds of piece it makes sense on. */
   kinds: readonly PieceKind[];
   /** Zones it belongs to, those that a piece has. */

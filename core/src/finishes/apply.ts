@@ -32,22 +32,22 @@ export interface ApplyProblem extends Omit<Fitting, 'story'> {
 }
 
 /** Zones that can stand in for each other, nearest first (common practice of how models are built). */
-const KIN: Readonly<Record<string, readonly string[]>> = {
-  roof: ['crown', 'load'],
-  crown: ['roof'],
-  load: ['roof', 'base'],
-  'side-upper': ['face', 'ends'],
-  'side-lower': ['face', 'side-upper', 'base'],
-  face: ['side-upper', 'ends'],
-  ends: ['face', 'side-upper'],
-  doors: ['ends', 'side-upper', 'face'],
-  floor: ['interior', 'base'],
-  interior: ['floor'],
-  underframe: ['running-gear', 'base'],
-  'running-gear': ['underframe', 'wheels'],
-  wheels: ['running-gear'],
-  base: ['underframe', 'side-lower'],
-};
+const KIN: ReadonlyMap<string, readonly string[]> = new Map([
+  ['roof', ['crown', 'load']],
+  ['crown', ['roof']],
+  ['load', ['roof', 'base']],
+  ['side-upper', ['face', 'ends']],
+  ['side-lower', ['face', 'side-upper', 'base']],
+  ['face', ['side-upper', 'ends']],
+  ['ends', ['face', 'side-upper']],
+  ['doors', ['ends', 'side-upper', 'face']],
+  ['floor', ['interior', 'base']],
+  ['interior', ['floor']],
+  ['underframe', ['running-gear', 'base']],
+  ['running-gear', ['underframe', 'wheels']],
+  ['wheels', ['running-gear']],
+  ['base', ['underframe', 'side-lower']],
+]);
 
 /** Which zone of the piece a zone of the finish becomes: the same, one of the same name, else its nearest kin. */
 function counterpart(zone: FinishZone, piece: Piece): Zone | undefined {
@@ -55,7 +55,7 @@ function counterpart(zone: FinishZone, piece: Piece): Zone | undefined {
   return (
     piece.zones.find((other) => other.id === zone.id && fits(other)) ??
     piece.zones.find((other) => other.name.toLowerCase() === zone.name.toLowerCase() && fits(other)) ??
-    (KIN[zone.id] ?? []).map((id) => piece.zones.find((other) => other.id === id && fits(other))).find((other) => other !== undefined)
+    (KIN.get(zone.id) ?? []).map((id) => piece.zones.find((other) => other.id === id && fits(other))).find((other) => other !== undefined)
   );
 }
 

@@ -120,7 +120,7 @@ function liftedFigures({ family }: Material): Figure[] {
 export function figuresOf(material: Material): Figure[] {
   const tooth = toothWords(material);
   const figure = (what: string, value: string | null, source: FigureSource): Figure[] => (value === null ? [] : [{ what, value, source }]);
-  const own = material.source.startsWith('set by') ? material.source : null;
+  const own = material.isOwn ? material.source : null;
   return [
     ...figure('Carrier', material.carrier === 'none' ? 'none: dry' : material.carrier, PRACTICE),
     ...figure('Binder', BINDERS[material.family], PRACTICE),

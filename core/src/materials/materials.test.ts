@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { TECHNIQUES } from '../techniques/index.js';
 import {
-  ALTERNATIVES,
+  SUBSTITUTES,
   FAMILIES,
   MATERIALS,
   antoinePressureKPa,
@@ -36,7 +36,7 @@ describe('catalogue', () => {
   test('every role is done with some technique, and alternatives exist', () => {
     const roles = new Set(TECHNIQUES.flatMap((t) => t.roles));
     for (const m of MATERIALS) expect(roles).toContain(m.role);
-    for (const [id, others] of Object.entries(ALTERNATIVES)) {
+    for (const [id, others] of SUBSTITUTES) {
       expect(isMaterialId(id)).toBe(true);
       for (const other of others) expect(isMaterialId(other.material)).toBe(true);
     }

@@ -66,6 +66,7 @@ export function materialOf(own: OwnMaterial, base: Material): Material {
     driesLighter: own.driesLighter ?? base.driesLighter,
     wetDarkerL: own.driesLighter === false ? 0 : base.wetDarkerL,
     testFirst: own.testFirst ?? base.testFirst ?? false,
+    isOwn: true,
     source: `set by the painter, else as ${base.name.toLowerCase()}`,
   };
 }

@@ -56,7 +56,7 @@ export interface StageAges {
   solventProofMin: number;
 }
 
-export type Stage = 'touch' | 'tackFree' | 'recoatFrom' | 'dryHard' | 'dryThrough' | 'solventProof';
+export type DryingStage = 'touch' | 'tackFree' | 'recoatFrom' | 'dryHard' | 'dryThrough' | 'solventProof';
 
 /** How a film dries: shares of water evaporation, solvent evaporation and oxidation; they sum to 1. */
 export interface DryingMechanism {
@@ -97,6 +97,8 @@ export interface SpecialWindows {
 export interface Material {
   id: string;
   name: string;
+  /** One of the painter's own, like one of the catalogue. */
+  isOwn?: true;
   role: MaterialRole;
   family: BinderFamily;
   /** The liquid it brings to the surface; `none` for dry matter. */

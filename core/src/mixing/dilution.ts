@@ -49,6 +49,7 @@ const THINNER_NAMES =
  * Reads `1 : 2 white spirit` (paint : thinner), `25 % water` (thinner's share of the mix), `9 drops in 20 ml isopropanol 70 %`,
  * or `neat` (null). The unit of drops is a drop of the paint.
  */
+// eslint-disable-next-line complexity -- three ways to write it, told apart once
 export function parseDilution(text: string): Parsed<Dilution | null> {
   const typed = text.trim();
   if (typed === '' || typed.toLowerCase() === 'neat') return { ok: true, value: null };

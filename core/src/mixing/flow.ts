@@ -8,23 +8,6 @@ const FEELS: readonly [upToSolidsPct: number, words: string][] = [
   [Infinity, 'like yoghurt'],
 ];
 
-/** Volume solids, %, between which a technique works well (from memory). */
-const SUITS: Readonly<Record<string, readonly [low: number, high: number]>> = {
-  'airbrush-coat': [6, 24],
-  'airbrush-zenithal': [5, 20],
-  'spray-coat': [6, 24],
-  'brush-coat': [14, 45],
-  wash: [0.2, 12],
-  'pin-wash': [0.5, 16],
-  filter: [0.1, 5],
-  streak: [2, 30],
-  speckle: [3, 22],
-  sponge: [20, 100],
-  drybrush: [25, 100],
-  'edge-highlight': [18, 100],
-  'clear-coat': [6, 45],
-};
-
 export interface FlowHint {
   feels: string;
   verdict: 'right' | 'too thin' | 'too thick';
@@ -41,21 +24,20 @@ function pressureFor(solidsPct: number, fixer: boolean): readonly [number, numbe
   return solidsPct < 16 ? [1.0, 1.4] : [1.3, 1.8];
 }
 
-/** How a mix of so much volume solids will behave under a technique and tool. */
+/** How a mix of so much volume solids will behave under a tool, where the technique wants it between `suitsPct`. */
 export function flowHint({
-  technique,
+  suitsPct: [low, high],
   tool,
   solidsPct,
   fixer = false,
 }: {
-  technique: string;
+  suitsPct: readonly [low: number, high: number];
   tool: string;
   solidsPct: number;
   fixer?: boolean;
 }): FlowHint {
   const feels = FEELS.find(([upTo]) => solidsPct <= upTo)?.[1] ?? 'like yoghurt';
   const pressureBar = tool === 'airbrush' ? pressureFor(solidsPct, fixer) : null;
-  const [low, high] = SUITS[technique] ?? [0, 100];
   if (fixer || (solidsPct >= low && solidsPct <= high))
     return { feels, verdict: 'right', words: 'Flows as it should for this.', pressureBar };
   if (solidsPct < low)

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { techniqueById } from '../techniques/index.js';
 import fc from 'fast-check';
 import { CATALOGUE, plainBottle, suppliesOf } from '../materials/index.js';
 import {
@@ -274,14 +275,23 @@ describe('what stirs, keeps and flows', () => {
   });
 
   test('thick paint in an airbrush is told, fixer is misted softly', () => {
-    expect(flowHint({ technique: 'airbrush-coat', tool: 'airbrush', solidsPct: 35 })).toMatchObject({ verdict: 'too thick' });
-    expect(flowHint({ technique: 'airbrush-coat', tool: 'airbrush', solidsPct: 2 })).toMatchObject({ verdict: 'too thin' });
-    expect(flowHint({ technique: 'airbrush-coat', tool: 'airbrush', solidsPct: 14 })).toMatchObject({
+    expect(flowHint({ suitsPct: techniqueById('airbrush-coat').solidsPct, tool: 'airbrush', solidsPct: 35 })).toMatchObject({
+      verdict: 'too thick',
+    });
+    expect(flowHint({ suitsPct: techniqueById('airbrush-coat').solidsPct, tool: 'airbrush', solidsPct: 2 })).toMatchObject({
+      verdict: 'too thin',
+    });
+    expect(flowHint({ suitsPct: techniqueById('airbrush-coat').solidsPct, tool: 'airbrush', solidsPct: 14 })).toMatchObject({
       verdict: 'right',
       feels: 'like milk',
     });
-    expect(flowHint({ technique: 'fix', tool: 'airbrush', solidsPct: 2, fixer: true }).pressureBar).toEqual([0.5, 0.8]);
-    expect(flowHint({ technique: 'wash', tool: 'brush', solidsPct: 30 })).toMatchObject({ verdict: 'too thick', pressureBar: null });
+    expect(flowHint({ suitsPct: techniqueById('fix').solidsPct, tool: 'airbrush', solidsPct: 2, fixer: true }).pressureBar).toEqual([
+      0.5, 0.8,
+    ]);
+    expect(flowHint({ suitsPct: techniqueById('wash').solidsPct, tool: 'brush', solidsPct: 30 })).toMatchObject({
+      verdict: 'too thick',
+      pressureBar: null,
+    });
   });
 
   test('the bench’s tools have a size', () => {

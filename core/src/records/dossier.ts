@@ -15,8 +15,14 @@ export interface DossierProblem {
   day: (date: string) => string;
 }
 
-const ESCAPES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
-const text = (words: string): string => words.replace(/[&<>"']/g, (sign) => ESCAPES[sign] ?? sign);
+const ESCAPES: ReadonlyMap<string, string> = new Map([
+  ['&', '&amp;'],
+  ['<', '&lt;'],
+  ['>', '&gt;'],
+  ['"', '&quot;'],
+  ["'", '&#39;'],
+]);
+const text = (words: string): string => words.replace(/[&<>"']/g, (sign) => ESCAPES.get(sign) ?? sign);
 
 const STYLE = `body{font:16px/1.45 sans-serif;color:#131d28;background:#f1f1f1;max-width:60rem;margin:2rem auto;padding:0 1rem}
 h1{font-size:1.7rem;margin:0}h2{font-size:1.2rem;margin:1.6rem 0 .4rem;border-bottom:1px solid #8a8a8a}

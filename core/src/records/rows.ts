@@ -36,6 +36,7 @@ const rounded = (value: number | null): number | string => (value === null ? '' 
 /** All records, oldest first. */
 export function recordRows(log: readonly LogEntry[], pieces: readonly Piece[], supplies: Supplies): RecordRow[] {
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+  // eslint-disable-next-line complexity -- one cell after the other
   return log.map((entry): RecordRow => {
     const { step, endedAt, dryTest } = entry;
     const piece = byId.get(entry.pieceId);

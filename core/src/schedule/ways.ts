@@ -15,7 +15,7 @@ export interface Allowances {
 }
 
 /** Another way to do a step. */
-interface Way {
+interface StepWay {
   id: string;
   allowed: (allows: Allowances) => boolean;
   /** Each coat may be done so by itself; otherwise only a step that is done in one go. */
@@ -35,7 +35,7 @@ const coatWith =
     return { ...step, technique: to, tool: null, dilution: usualDilution(to, usualTool(technique, material), material) };
   };
 
-const WAYS: readonly Way[] = [
+const WAYS: readonly StepWay[] = [
   {
     id: 'cool-dryer',
     byCoat: true,
@@ -50,7 +50,7 @@ const WAYS: readonly Way[] = [
 ];
 
 /** The ways that are allowed beside the step's own. */
-export const waysOf = (allows: Allowances): readonly Way[] => WAYS.filter(({ allowed }) => allowed(allows));
+export const waysOf = (allows: Allowances): readonly StepWay[] => WAYS.filter(({ allowed }) => allowed(allows));
 
 /** A step as a plan has chosen to do it; null is its own way. @throws RangeError when there is no such way. */
 export function inWay(step: Step, id: string | null, supplies: Supplies): Step {

@@ -15,7 +15,7 @@ export type Scenario =
   | { kind: 'evening'; date: string; start: string; end: string }
   | { kind: 'without'; pieceId: string };
 
-export interface Alternative {
+export interface WhatIfPlan {
   scenario: Scenario;
   planned: PlannedEvenings;
   /** The day each piece would be done, as minutes; without those that find no place. */
@@ -70,7 +70,7 @@ function changed({ workshop, pieces, ...rest }: PlanInput, scenario: Scenario): 
 }
 
 /** The plan as it would be if something were otherwise: as much work is put into each, so that they compare. */
-export function planScenario(now: PlanInput, scenario: Scenario): Alternative {
+export function planScenario(now: PlanInput, scenario: Scenario): WhatIfPlan {
   const { given, allows } = changed(now, scenario);
   const { planned } = planOf(given, { allows, drafts: DRAFTS });
   const doneMin: Record<string, number> = {};

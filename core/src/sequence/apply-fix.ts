@@ -8,16 +8,16 @@ export function applyFix(steps: readonly Step[], fix: Fix, newId: (n: number) =>
   return reorder(steps, fix, newId).map(({ step }) => step);
 }
 
-interface Placed {
+interface PlacedStep {
   step: Step;
   /** Where the step stood before; null for a new one. */
   was: number | null;
 }
 
 /** The same with the place where each step stood before. */
-export function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => string): Placed[] {
+export function reorder(steps: readonly Step[], fix: Fix, newId: (n: number) => string): PlacedStep[] {
   let made = 0;
-  const out: Placed[] = [];
+  const out: PlacedStep[] = [];
   for (let at = 0; at <= steps.length; at++) {
     for (const edit of fix.edits)
       if (edit.kind === 'insert' && edit.at === at) out.push({ step: { ...edit.step, id: newId(made++) }, was: null });

@@ -1,13 +1,13 @@
 import type { AirSpan } from '../climate/index.js';
 import { ageAcross, scaledMinutes, stageMinutes, type Film } from '../drying/index.js';
-import type { Material, Stage } from '../materials/index.js';
+import type { Material, DryingStage } from '../materials/index.js';
 
 /**
  * When one coat reaches its stages, in the air it dries in. Worked out when first asked and kept: every rule, zone and
  * window asks for the same few minutes again and again.
  */
 export class DryingClock {
-  private readonly stages: Partial<Record<Stage, number>> = {};
+  private readonly stages: Partial<Record<DryingStage, number>> = {};
   private readonly ages = new Map<number, number>();
   private settled: number | null = null;
 
@@ -19,7 +19,7 @@ export class DryingClock {
   ) {}
 
   /** Absolute minute at which a stage is reached; Infinity when it never is in this air. */
-  readyMin(stage: Stage): number {
+  readyMin(stage: DryingStage): number {
     const known = this.stages[stage];
     if (known !== undefined) return known;
     const ready = this.endMin + ageAcross(this.spans, this.endMin, (air) => stageMinutes(this.material, stage, this.film, air));

@@ -1,4 +1,4 @@
-import { ALTERNATIVES, materialById, type Supplies } from '../materials/index.js';
+import { SUBSTITUTES, materialById, type Supplies } from '../materials/index.js';
 import { formatMinutes } from '../units/index.js';
 import { KEEP_CLEAN, plainStep, type KeepClean, type Step } from '../subjects/index.js';
 import { techniqueById, type Schools } from '../techniques/index.js';
@@ -149,7 +149,7 @@ export function insertSealerForSubstrate(moment: Moment): Fix[] {
 export function swaps(moment: Moment): Fix[] {
   const { material } = moment.step;
   if (material === null) return [];
-  return (ALTERNATIVES[moment.supplies.like(material)] ?? []).map((other) => {
+  return (SUBSTITUTES.get(moment.supplies.like(material)) ?? []).map((other) => {
     const technique = other.technique ?? moment.step.technique;
     const keepsTool =
       moment.step.tool !== null &&

@@ -50,6 +50,7 @@ export function incomingOf(step: Step, supplies: Supplies = CATALOGUE): Incoming
   return incoming;
 }
 
+// eslint-disable-next-line complexity -- one field after the other, each with what stands in for it
 function workOut(step: Step, supplies: Supplies): Incoming {
   const technique = techniqueById(step.technique);
   const asLabelled = step.material === null ? null : supplies.material(step.material);

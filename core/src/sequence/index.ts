@@ -8,7 +8,7 @@ export { incomingOf, usualTool, type Incoming } from './incoming.js';
 export { stepPaint } from './paint.js';
 export type { Layer } from './layer.js';
 export { surfaceSheen, type SequenceState, type ZoneState } from './state.js';
-export { ACCENT_KINDS, meanLight, type AccentKind, type ZoneLook } from './look.js';
+export { meanLight, type ZoneLook } from './look.js';
 export { GROOVE_LIMITS, filmOf, grooveLost, grooveSeverity, type Build } from './build.js';
 export { RULES, rulesFor, type Rule } from './rules/index.js';
 export type { TakeBack } from './take-back.js';

@@ -6,7 +6,7 @@ import {
   type Material,
   type Resistance,
   type SolventClass,
-  type Stage,
+  type DryingStage,
 } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Technique } from '../techniques/index.js';
@@ -57,7 +57,7 @@ export function layerOf(step: Step, stepIndex: number, incoming: Incoming, endMi
 }
 
 /** When the layer reaches a stage; Infinity when it does not in this air. */
-export const readyMin = (layer: Layer, stage: Stage): number => layer.clock.readyMin(stage);
+export const readyMin = (layer: Layer, stage: DryingStage): number => layer.clock.readyMin(stage);
 
 /** When an age given at reference is reached in this layer's air. */
 export const agedMin = (layer: Layer, referenceMin: number): number => layer.clock.agedMin(referenceMin);

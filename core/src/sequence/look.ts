@@ -1,7 +1,7 @@
 import { covered, linearOf, lightnessOfLight, toneOf, type Linear, type Tone } from '../colour/index.js';
 import type { Material } from '../materials/index.js';
 import type { Step, Substrate } from '../subjects/index.js';
-import type { Technique } from '../techniques/index.js';
+import type { AccentKind, Technique } from '../techniques/index.js';
 import type { SubjectZone } from './subject.js';
 import { PLAINLY_APART_L, newTone, veiled, wetted, type TonePatch } from './tones.js';
 
@@ -40,23 +40,6 @@ export interface Hides {
   /** Hides this much within the patches it makes; null where it makes none. */
   patch: number | null;
 }
-
-export const ACCENT_KINDS = ['chips', 'lights', 'dots', 'streaks', 'dust'] as const;
-export type AccentKind = (typeof ACCENT_KINDS)[number];
-
-const KIND_OF: Readonly<Record<string, AccentKind>> = {
-  sponge: 'chips',
-  scrape: 'chips',
-  chip: 'chips',
-  drybrush: 'lights',
-  'edge-highlight': 'lights',
-  speckle: 'dots',
-  streak: 'streaks',
-  'powder-dry': 'dust',
-};
-
-/** Which kind of accent a technique makes; null for none. */
-export const accentKindOf = (technique: Technique): AccentKind | null => KIND_OF[technique.id] ?? null;
 
 /** Of a zone's surface, what is recess, face and crest (our numbers, after planked and ribbed sides). */
 const AREA = { recess: 0.15, face: 0.7, crest: 0.15 } as const;
@@ -169,7 +152,7 @@ function opened(look: ZoneLook, coverPct: number): ZoneLook {
 }
 
 const withAccent = (look: ZoneLook, { technique, coverPct }: LookStep): ZoneLook['accents'] => {
-  const kind = accentKindOf(technique);
+  const kind = technique.accent;
   if (kind === null) return look.accents;
   const before = look.accents[kind] ?? 0;
   return { ...look.accents, [kind]: 1 - (1 - before) * (1 - Math.min(1, coverPct / 100)) };
@@ -179,6 +162,7 @@ const withAccent = (look: ZoneLook, { technique, coverPct }: LookStep): ZoneLook
 const NEW_GROUND_FROM = 0.75;
 
 /** How a zone looks after a step that reaches it. */
+// eslint-disable-next-line complexity -- one part of the look after the other
 export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
   const { technique, material, hides } = step;
   if (technique.effect === 'remove') return { ...opened(look, step.coverPct), accents: withAccent(look, step) };

@@ -67,6 +67,7 @@ function onChip(zone: ZoneState): Opening[] {
   ];
 }
 
+// eslint-disable-next-line complexity -- one need after the other
 function openingOf(layer: Layer, zone: ZoneState, incoming: Incoming): Opening | null {
   const windows = layer.material.windows;
   switch (incoming.need) {

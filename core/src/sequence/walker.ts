@@ -80,7 +80,7 @@ function earliest(fromMin: number, openings: readonly { opening: Opening }[]): {
 }
 
 /** One step of the walk: what it meets before it is done. */
-export interface Stage {
+export interface Visit {
   moment: Moment;
   earliestMin: number;
   heldUpBy: number | null;
@@ -89,9 +89,9 @@ export interface Stage {
 
 export interface Visitor {
   /** The state is as the step finds it. */
-  before(stage: Stage): void;
+  before(visit: Visit): void;
   /** The step is done; its layer, where it left one, lies on top of the zones it reached. */
-  after?(stage: Stage): void;
+  after?(visit: Visit): void;
   /** Every opening is wanted, also of layers that have long settled. */
   wantsAll?: boolean;
 }
@@ -154,11 +154,11 @@ export class Walk {
       bottle: supplies.bottle(step.bottleId),
       bottleAgeDays: openedDays === null ? null : openedDays + startMin / MINUTES_PER_DAY,
     };
-    const stage = { moment, earliestMin, heldUpBy, endMin };
-    visitor.before(stage);
+    const visit = { moment, earliestMin, heldUpBy, endMin };
+    visitor.before(visit);
     const placeAir = step.dryingPlace === null ? undefined : places?.[step.dryingPlace];
     applyStep(state, step, stepIndex, incoming, zones, endMin, placeAir ? constantAir(placeAir) : bench);
-    visitor.after?.(stage);
+    visitor.after?.(visit);
     this.clock = endMin;
   }
 
@@ -190,7 +190,7 @@ export const stateAfter = (problem: SequenceProblem): SequenceState => walk(prob
 /** Every opening that every step meets, in walking order. */
 export function allOpenings(problem: SequenceProblem): { stepIndex: number; opening: Opening }[] {
   const out: { stepIndex: number; opening: Opening }[] = [];
-  const before = ({ moment }: Stage) => {
+  const before = ({ moment }: Visit) => {
     for (const { opening } of moment.openings) out.push({ stepIndex: moment.stepIndex, opening });
   };
   walk(problem, { before, wantsAll: true });
@@ -208,7 +208,7 @@ function closing(openings: Moment['openings'], atMin: number): number | null {
 }
 
 /** What became of a step, right after it is done. */
-function reportOf({ moment, earliestMin, heldUpBy, endMin }: Stage): StepReport {
+function reportOf({ moment, earliestMin, heldUpBy, endMin }: Visit): StepReport {
   const { stepIndex, startMin } = moment;
   const top = moment.zones.find((zone) => zone.layers.at(-1)?.stepIndex === stepIndex)?.layers.at(-1);
   const dries = top?.material.drying ? top : undefined;
@@ -258,12 +258,12 @@ export function checkSequence(problem: SequenceProblem, { propose = false } = {}
         if (found.length > 0) say(found);
       }
     },
-    after: (stage) => {
+    after: (visit) => {
       for (const { checkAfter } of RULES_AFTER) {
-        const found = checkAfter(stage.moment);
+        const found = checkAfter(visit.moment);
         if (found.length > 0) say(found);
       }
-      reports.push(reportOf(stage));
+      reports.push(reportOf(visit));
     },
   });
   say(walked.end(problem.steps));

@@ -8,6 +8,7 @@ const SLACK = 1e-6;
  * Everything that a schedule breaks, in words; nothing where it is sound. Written from the statement of the problem alone and without any
  * part of the solver, so that the two cannot be wrong together.
  */
+// eslint-disable-next-line complexity -- written as the statement of the problem, one sentence after the other
 export function scheduleFaults({ operations, lags, setup }: ScheduleProblem, { startsMin, makespanMin }: Schedule): string[] {
   const faults: string[] = [];
   const start = (id: string): number => startsMin[id] ?? NaN;

@@ -29,6 +29,32 @@ export const TOOLS = [
 ] as const;
 export type Tool = (typeof TOOLS)[number];
 
+/** When in the build-up something comes, as far as trade and chemistry settle it. */
+export const PHASES = [
+  'prepare',
+  'undercoat',
+  'base',
+  'lettering',
+  'protect',
+  'worn-paint',
+  'shade',
+  'run',
+  'light',
+  'crust',
+  'powder',
+  'bright',
+  'spill',
+  'growth',
+  'load',
+  'seal',
+  'close',
+] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** What stands out from a tone, by how it is made. */
+export const ACCENT_KINDS = ['chips', 'lights', 'dots', 'streaks', 'dust'] as const;
+export type AccentKind = (typeof ACCENT_KINDS)[number];
+
 export interface Technique {
   id: string;
   name: string;
@@ -47,5 +73,13 @@ export interface Technique {
   filmFactor: number;
   /** Roles of material it is done with; empty: none is needed. */
   roles: readonly string[];
+  /** When it usually comes; null: as what is laid with it does. */
+  phase: Phase | null;
+  /** What it leaves stands out as this; null: it does not. */
+  accent: AccentKind | null;
+  /** Volume solids of the mix, %, between which it works well (from memory). */
+  solidsPct: readonly [low: number, high: number];
+  /** Of a liquid that only wets, blends or wipes, mL per dm² (from memory: weigh yours once). */
+  wetsMlPerDm2: number;
   source: string;
 }

@@ -10,7 +10,21 @@ import {
 import { MOST_MIN, MOST_PICTURES } from '@eveningtide/core/limits';
 import { PictureDto } from './piece.dto.js';
 import { StepDto } from './step.dto.js';
-import { Between, Id, Missing, ListOf, Moment, Name, OneOf, OneWord, OrNull, StepName, Text, Whole, Words } from '../validation/rules.js';
+import {
+  Between,
+  Id,
+  Missing,
+  ListOf,
+  LocalMoment,
+  Name,
+  OneOf,
+  OneWord,
+  OrNull,
+  StepName,
+  Text,
+  Whole,
+  Words,
+} from '../validation/rules.js';
 import { AirDto } from './workshop.dto.js';
 
 /** A step as it was done: with the round behind its id. */
@@ -24,7 +38,7 @@ export class TroubleMetDto implements TroubleMet {
 }
 
 export class DryTestDto implements DryTest {
-  @Moment() at: string;
+  @LocalMoment() at: string;
   @Between(0, 1_000_000) labelMin: number;
 }
 
@@ -35,8 +49,8 @@ export class LogEntryDto implements LogEntry {
   @OrNull() @StepName() stepId: string | null;
   @Whole(0, 20) sitting: number;
   @OrNull() @OneOf(() => DoneStepDto) step: DoneStepDto | null;
-  @Moment() startedAt: string;
-  @OrNull() @Moment() endedAt: string | null;
+  @LocalMoment() startedAt: string;
+  @OrNull() @LocalMoment() endedAt: string | null;
   @Missing() @Whole(-900, 900) utcOffsetMin?: number;
   @OrNull() @Between(0, MOST_MIN) plannedMin: number | null;
   @OrNull() @Between(0, MOST_MIN) tookMin: number | null;

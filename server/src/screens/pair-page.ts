@@ -6,8 +6,14 @@ export interface PairPage {
   problem: string | null;
 }
 
-const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => ENTITIES[sign] ?? sign);
+const ENTITIES: ReadonlyMap<string, string> = new Map([
+  ['&', '&amp;'],
+  ['<', '&lt;'],
+  ['>', '&gt;'],
+  ['"', '&quot;'],
+  ["'", '&#39;'],
+]);
+const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => ENTITIES.get(sign) ?? sign);
 
 const STYLE = `
   :root { color-scheme: light dark; --ground: #e2e2e2; --paper: #f5f5f5; --ink: #14181f; --ink-2: #4b4f57; --line: #75797f; --brick: #8c2a1c; }

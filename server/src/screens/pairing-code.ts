@@ -26,7 +26,7 @@ export class PairingCode {
     return this.now;
   }
 
-  /** Moment until which nothing is let in; null: it is open. */
+  /** LocalMoment until which nothing is let in; null: it is open. */
   lockedUntil(atMs: number): number | null {
     return atMs < this.lockedUntilMs ? this.lockedUntilMs : null;
   }

@@ -51,7 +51,7 @@ export class ScreensService {
     return this.pairing.lockedUntil(Date.now());
   }
 
-  /** Moment until which a screen can be paired; null: pairing is closed. */
+  /** LocalMoment until which a screen can be paired; null: pairing is closed. */
   openUntil(): number | null {
     return Date.now() < this.openUntilMs ? this.openUntilMs : null;
   }

@@ -135,7 +135,7 @@ export const LocalDateTime = () =>
     passes('localDateTime', inReach(isLocalDateTime), `a time as YYYY-MM-DDTHH:mm, ${REACH}`),
   );
 
-export const Moment = () =>
+export const LocalMoment = () =>
   described(
     { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T([01]\\d|2[0-3])(:[0-5]\\d){2}$' },
     passes('moment', inReach(isMoment), `a time as YYYY-MM-DDTHH:mm:ss, ${REACH}`),

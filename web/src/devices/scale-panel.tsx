@@ -4,7 +4,7 @@ import { usePutOnPanMutation } from '../store/api.js';
 import { useDevice } from '../store/devices.js';
 import { Button } from '../ui/button.js';
 import { NumberField } from '../ui/number-field.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 import { StandIn } from './stand-in.js';
 
 /** What the stand-in can do to its pan: add so many grams, or have so many on it. */
@@ -23,7 +23,7 @@ export function ScalePanel({ panG, onPan, pours }: { panG: number; onPan: (grams
     put(grams)
       .unwrap()
       .catch((error: unknown) => {
-        toldFailure('Nothing was put on the scale', error);
+        notifyFailure('Nothing was put on the scale', error);
       });
   };
   if (!scale)

@@ -3,7 +3,7 @@ import { useSaveWorkshopMutation, type StoredWorkshop } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { EveningsForm, eveningsFault, type EveningsOf } from '../workshop/evenings-form.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 
 /** Which evenings there are. */
 export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: () => void }) {
@@ -14,7 +14,7 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
       await save({ version: stored.version, workshop: { ...stored.workshop, ...evenings } }).unwrap();
       onClose();
     } catch (error) {
-      toldFailure('The evenings were not saved', error);
+      notifyFailure('The evenings were not saved', error);
     }
   };
   return (

@@ -1,5 +1,5 @@
 import { latePieces, operationOf } from '@eveningtide/core/schedule';
-import type { Wish } from '@eveningtide/core/solver';
+import type { PlanWish } from '@eveningtide/core/solver';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
@@ -12,7 +12,7 @@ export function Troubles() {
   const { outlook, given } = usePlan();
   const words = useStepWords();
   const days = useDays();
-  const [answer, setAnswer] = useState<Wish[] | null | 'none' | 'asking'>('none');
+  const [answer, setAnswer] = useState<PlanWish[] | null | 'none' | 'asking'>('none');
   if (!outlook || !given) return null;
   const { plan, cost } = outlook;
   const late = latePieces(given.pieces, outlook);
@@ -22,7 +22,7 @@ export function Troubles() {
     setAnswer('asking');
     setAnswer(await eveningsService().colliding(given));
   };
-  const wishWords = ({ kind, id, from }: Wish): string => {
+  const wishWords = ({ kind, id, from }: PlanWish): string => {
     const piece = given.pieces.find((one) => one.id === operationOf(id).pieceId);
     if (kind === 'pinned') return `${words(id)} is pinned`;
     if (kind === 'due') return `${piece?.name ?? ''} is to be done by ${piece?.doneBy ? days.day(piece.doneBy) : 'its date'}`;

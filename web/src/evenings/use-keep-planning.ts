@@ -1,6 +1,6 @@
 import type { Planning } from '@eveningtide/core/schedule';
 import { useLazyWorkshopQuery, useSaveWorkshopMutation } from '../store/api.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 
 type Change = (now: Planning) => Planning;
 type Undo = () => Promise<void>;
@@ -28,9 +28,9 @@ export function useKeepPlanning(): (change: Change, words: string) => Promise<vo
   const write = useWritePlanning();
   return async (change, words) => {
     try {
-      toldWithUndo(words, await write(change));
+      notifyWithUndo(words, await write(change));
     } catch (error) {
-      toldFailure('The plan was not kept', error);
+      notifyFailure('The plan was not kept', error);
     }
   };
 }

@@ -4,7 +4,7 @@ import { stepIdOf } from '@eveningtide/core/sequence';
 import { toast } from 'sonner';
 import { useLazyPiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { useDays } from '../ui/days.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { eveningsService } from '../workers/threads.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useStepWords } from './step-words.js';
@@ -55,12 +55,12 @@ export function usePinning(): Pinning {
     if (!given) return;
     try {
       const undo = await writePin(given, id, atMin);
-      toldWithUndo(
+      notifyWithUndo(
         atMin === null ? `${step(id)} is no longer pinned` : `${step(id)} pinned to ${days.when(given.originDate, atMin)}`,
         undo,
       );
     } catch (error) {
-      toldFailure('It was not pinned', error);
+      notifyFailure('It was not pinned', error);
     }
   };
 
@@ -73,12 +73,12 @@ export function usePinning(): Pinning {
       const kept = keptPlan(planned.start, given);
       const undoPlan = await writePlanning((planning) => ({ ...planning, kept }));
       const undoPin = await writePin(given, id, startMin);
-      toldWithUndo(`${step(id)} put to ${days.when(given.originDate, startMin)}`, async () => {
+      notifyWithUndo(`${step(id)} put to ${days.when(given.originDate, startMin)}`, async () => {
         await undoPin();
         await undoPlan();
       });
     } catch (error) {
-      toldFailure('It was not put there', error);
+      notifyFailure('It was not put there', error);
     }
     return null;
   };

@@ -13,7 +13,7 @@ import { TableHead } from '../ui/table-head.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 
 const pairingsOf = (given: PlanInput) => eveningsService().pairings(given);
 const splitsOf = (given: PlanInput) => eveningsService().splits(given);
@@ -147,12 +147,12 @@ function Splits() {
       // the new one first: if the second save fails, nothing is lost
       await save({ version: 0, piece: second }).unwrap();
       const saved = await save({ version: one.version, piece: first }).unwrap();
-      toldWithUndo(`${one.piece.name} is two batches now`, async () => {
+      notifyWithUndo(`${one.piece.name} is two batches now`, async () => {
         await save({ version: saved.version, piece: one.piece }).unwrap();
         await remove(second.id).unwrap();
       });
     } catch (error) {
-      toldFailure('The batch was not split', error);
+      notifyFailure('The batch was not split', error);
     }
   };
   return (

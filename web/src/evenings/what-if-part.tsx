@@ -2,7 +2,7 @@ import {
   differenceTo,
   inWay,
   operationOf,
-  type Alternative,
+  type WhatIfPlan,
   type Difference,
   type PlanInput,
   type Scenario,
@@ -19,11 +19,11 @@ import { TableHead } from '../ui/table-head.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { usePlan, useSupplies } from '../workers/outlook-context.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 
 interface Answers {
-  now: Alternative;
-  others: { id: string; name: string; note: string; alternative: Alternative | null }[];
+  now: WhatIfPlan;
+  others: { id: string; name: string; note: string; alternative: WhatIfPlan | null }[];
 }
 
 const openPieces = ({ pieces }: PlanInput) => pieces.filter(({ archivedOn, steps }) => archivedOn === null && steps.length > 0);
@@ -140,12 +140,12 @@ function differenceWords({ evenings, days, cleanings }: Difference): string {
 }
 
 /** When all is done; a plan that leaves steps out has no such time, nor one with nothing in it. */
-function doneWords({ plan, cost }: Alternative['planned'], when: (minute: number) => string): string {
+function doneWords({ plan, cost }: WhatIfPlan['planned'], when: (minute: number) => string): string {
   if (plan.unplaced.length > 0) return `${countWords(plan.unplaced.length, 'step')} without an evening`;
   return plan.placed.length === 0 ? 'nothing to do' : when(cost.finishMin);
 }
 
-function Row({ name, note, alternative, now }: { name: string; note: string; alternative: Alternative | null; now: Alternative }) {
+function Row({ name, note, alternative, now }: { name: string; note: string; alternative: WhatIfPlan | null; now: WhatIfPlan }) {
   const { given } = usePlan();
   const days = useDays();
   if (!given) return null;
@@ -176,7 +176,7 @@ function Row({ name, note, alternative, now }: { name: string; note: string; alt
 }
 
 /** What can be done from here: the evening added, the coats dried with the dryer, careful times from now on. */
-function DoIt({ alternative: { scenario, planned } }: { alternative: Alternative }) {
+function DoIt({ alternative: { scenario, planned } }: { alternative: WhatIfPlan }) {
   const { outlook } = usePlan();
   const supplies = useSupplies();
   const days = useDays();
@@ -188,14 +188,14 @@ function DoIt({ alternative: { scenario, planned } }: { alternative: Alternative
     try {
       await work();
     } catch (error) {
-      toldFailure('It was not changed', error);
+      notifyFailure('It was not changed', error);
     }
   };
   if (!stored || !pieces || !outlook) return null;
   const setWorkshop = (workshop: typeof stored.workshop, words: string) =>
     tried(async () => {
       const saved = await saveWorkshop({ version: stored.version, workshop }).unwrap();
-      toldWithUndo(words, async () => {
+      notifyWithUndo(words, async () => {
         await saveWorkshop({ version: saved.version, workshop: stored.workshop }).unwrap();
       });
     });
@@ -232,7 +232,7 @@ function DoIt({ alternative: { scenario, planned } }: { alternative: Alternative
         const saved = await savePiece({ version, piece: { ...piece, steps } }).unwrap();
         changed.push({ version: saved.version, piece });
       }
-      toldWithUndo(`${countWords(chosen.length, 'coat')} done in the other way`, async () => {
+      notifyWithUndo(`${countWords(chosen.length, 'coat')} done in the other way`, async () => {
         for (const { version, piece } of changed) await savePiece({ version, piece }).unwrap();
       });
     });

@@ -12,7 +12,7 @@ import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { AdaptedList } from './adapted-list.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 
 interface Fitted {
   piece: Piece;
@@ -54,7 +54,7 @@ export function ApplyFinishDialog({ finish, onPieces, onClose }: { finish: Finis
     try {
       return await savePiece({ version, piece }).unwrap();
     } catch (error) {
-      toldFailure(`${piece.name} stays as it was`, error);
+      notifyFailure(`${piece.name} stays as it was`, error);
       return null;
     }
   };
@@ -79,7 +79,7 @@ export function ApplyFinishDialog({ finish, onPieces, onClose }: { finish: Finis
       if (fitted.some(({ piece }) => piece.id === edited?.id)) dispatch(editorActions.undone());
       for (const { piece, version: now } of before) void saved(piece, now);
     };
-    toldWithUndo(`${finish.name} is on ${countWords(fitted.length, 'piece')}`, undo);
+    notifyWithUndo(`${finish.name} is on ${countWords(fitted.length, 'piece')}`, undo);
     onClose();
   };
   const replaced = fitted.filter(({ piece }) => piece.steps.length > 0);

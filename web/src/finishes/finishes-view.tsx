@@ -9,7 +9,7 @@ import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { ApplyFinishDialog } from './apply-finish-dialog.js';
-import { toldDeleted, toldFailure } from '../ui/told.js';
+import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 
 /** Saved sequences, to be put onto other pieces and held side by side. */
 export function FinishesView() {
@@ -92,9 +92,9 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
   const throwAway = async () => {
     try {
       await remove(finish.id).unwrap();
-      toldDeleted(`${finish.name} deleted; pieces keep their steps`, { kind: 'finish', id: finish.id }, restore);
+      notifyDeleted(`${finish.name} deleted; pieces keep their steps`, { kind: 'finish', id: finish.id }, restore);
     } catch (error) {
-      toldFailure(`${finish.name} was not deleted`, error);
+      notifyFailure(`${finish.name} was not deleted`, error);
     }
   };
   return (

@@ -9,7 +9,7 @@ import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { TextField } from '../ui/text-field.js';
 import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 
 const NEW = 'new';
 
@@ -36,7 +36,7 @@ export function SaveFinishDialog({ piece, onClose, children }: { piece: Piece; o
       toast(`${finish.name} kept as version ${String(version.version)}`);
       onClose();
     } catch (error) {
-      toldFailure('The finish was not kept', error);
+      notifyFailure('The finish was not kept', error);
     }
   };
   return (

@@ -11,7 +11,7 @@ import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { EntryDialog } from './entry-dialog.js';
 
@@ -77,6 +77,7 @@ const titleOf = ({ kind, step, met }: LogEntry): string => {
   return met ? `${troubleById(met.trouble).name} (${technique.toLowerCase()})` : technique;
 };
 
+// eslint-disable-next-line complexity -- one cell after the other, each shown where there is something
 function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | undefined; onEdit: () => void }) {
   const supplies = useSupplies();
   const shown = useShown();
@@ -147,7 +148,7 @@ function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | un
           aria-label={`Take back ${title}, ${entry.startedAt.slice(11, 16)}`}
           onClick={() => {
             takeBack(entry.id);
-            toldWithUndo(`${title} is taken back`, () => {
+            notifyWithUndo(`${title} is taken back`, () => {
               write(entry);
             });
           }}

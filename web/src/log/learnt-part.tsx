@@ -9,7 +9,7 @@ import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { useDays } from '../ui/days.js';
 import { TableHead } from '../ui/table-head.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 import { useWorkshop } from '../workshop/use-workshop.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { LearntChart } from './learnt-chart.js';
@@ -135,7 +135,7 @@ function Cases({ learnt, log }: { learnt: Learnt; log: readonly LogEntry[] }) {
     const entry = log.find(({ id }) => id === entryId);
     if (!entry) return;
     write({ ...entry, setAside });
-    toldWithUndo(setAside === null ? 'It is learnt from again' : 'Set aside', () => {
+    notifyWithUndo(setAside === null ? 'It is learnt from again' : 'Set aside', () => {
       write(entry);
     });
   };

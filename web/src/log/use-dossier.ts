@@ -3,7 +3,7 @@ import { dossierHtml } from '@eveningtide/core/records';
 import type { Piece } from '@eveningtide/core/subjects';
 import { download } from '../ui/download.js';
 import { useDays } from '../ui/days.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 import { useSupplies } from '../workers/outlook-context.js';
 
 /** A stored picture as an address that holds it whole; null where it is not on this machine. */
@@ -40,7 +40,7 @@ export function useDossier(): (piece: Piece, log: readonly LogEntry[]) => Promis
       const html = dossierHtml({ piece, log, supplies, pictures, day: days.day });
       download(`${piece.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-')}.html`, 'text/html', html);
     } catch (error) {
-      toldFailure('The dossier was not made', error);
+      notifyFailure('The dossier was not made', error);
     }
   };
 }

@@ -23,12 +23,12 @@ import { useBenchNow } from '../workers/outlook-context.js';
 import { useBench } from './use-bench.js';
 import { Delta } from '../ui/delta.js';
 import { isPaint } from './words.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 
 const TOWARDS = 'target';
-type Wish = Nudge | typeof TOWARDS;
+type Wanted = Nudge | typeof TOWARDS;
 
-const WISHES: readonly { id: Wish; name: string }[] = [
+const WISHES: readonly { id: Wanted; name: string }[] = [
   ...NUDGES.map((id) => ({ id, name: `a little ${id}` })),
   { id: TOWARDS, name: 'nearer to the colour it was judged' },
 ];
@@ -41,7 +41,7 @@ export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: St
   const now = useBenchNow();
   const shown = useShown();
   const [save, { isLoading }] = useSaveMixMutation();
-  const [wish, setWish] = useState<Wish>('darker');
+  const [wish, setWish] = useState<Wanted>('darker');
   const parts = partsOfMix(mix.components, supplies);
   const main = mainOf(mix, supplies);
   const mainMaterial = main ? supplies.material(main.material) : null;
@@ -67,10 +67,10 @@ export function ChangeDialog({ stored: { mix, version }, onClose }: { stored: St
     try {
       // a judged colour no longer holds once something else is in the cup
       await save({ version, mix: { ...after, colour: null } }).unwrap();
-      toldWithUndo(`${mix.name}: ${words}`, () => save({ version: version + 1, mix }).unwrap());
+      notifyWithUndo(`${mix.name}: ${words}`, () => save({ version: version + 1, mix }).unwrap());
       onClose();
     } catch (error) {
-      toldFailure('The change was not kept', error);
+      notifyFailure('The change was not kept', error);
     }
   };
   const before = parts.length > 0 ? predictMix(parts) : null;

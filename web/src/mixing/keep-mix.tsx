@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { useDeleteMixMutation, useMixesQuery, useSaveMixMutation } from '../store/api.js';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { Button } from '../ui/button.js';
 import { TextField } from '../ui/text-field.js';
 import { useBenchNow } from '../workers/outlook-context.js';
@@ -33,12 +33,12 @@ export function KeepMix({ cup, totalMl, volumesMl }: { cup: CupState; totalMl: n
       const words = `${mix.name} kept as mix no. ${String(mix.number)}`;
       if (as) toast(words);
       else
-        toldWithUndo(words, async () => {
+        notifyWithUndo(words, async () => {
           await remove(mix.id).unwrap();
           dispatch(cupActions.set({ mixId: null }));
         });
     } catch (error) {
-      toldFailure('The mix was not kept', error);
+      notifyFailure('The mix was not kept', error);
     }
   };
   const nameless = cup.name.trim() === '';

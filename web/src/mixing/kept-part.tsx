@@ -18,7 +18,7 @@ import { Labels, type Label } from './labels.js';
 import { MixColourDialog } from './mix-colour-dialog.js';
 import { useBench } from './use-bench.js';
 import { recipeWords } from './words.js';
-import { toldDeleted, toldFailure } from '../ui/told.js';
+import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 
 /** Mixes that were kept: recipes, and cups that were made, with everything done to them since. */
 export function KeptPart() {
@@ -108,9 +108,9 @@ function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void
     try {
       await remove(mix.id).unwrap();
       const more = users.length > 0 ? `Steps of ${users.join(', ')} keep paint and dilution. ` : '';
-      toldDeleted(`${mix.name} deleted`, { kind: 'mix', id: mix.id }, restore, more);
+      notifyDeleted(`${mix.name} deleted`, { kind: 'mix', id: mix.id }, restore, more);
     } catch (error) {
-      toldFailure('The mix stays', error);
+      notifyFailure('The mix stays', error);
     }
   };
   return (

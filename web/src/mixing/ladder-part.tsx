@@ -15,7 +15,7 @@ import { useSupplies } from '../workers/outlook-context.js';
 import { Delta } from '../ui/delta.js';
 import { isPaint } from './words.js';
 import { TableHead } from '../ui/table-head.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 
 /** Tones from one bottle to another, evenly spaced as they are seen, each on less area. */
 export function LadderPart() {
@@ -154,12 +154,12 @@ function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
     );
     try {
       await save({ version: stored.version, piece: { ...stored.piece, steps: [...stored.piece.steps, ...steps] } }).unwrap();
-      toldWithUndo(`${String(steps.length)} tones put at the end of ${stored.piece.name}`, () =>
+      notifyWithUndo(`${String(steps.length)} tones put at the end of ${stored.piece.name}`, () =>
         save({ version: stored.version + 1, piece: stored.piece }).unwrap(),
       );
       void navigate(`/pieces/${stored.piece.id}`);
     } catch (error) {
-      toldFailure('The tones were not added', error);
+      notifyFailure('The tones were not added', error);
     }
   };
   return (

@@ -9,7 +9,7 @@ import { useDevice } from '../store/devices.js';
 import { Button } from '../ui/button.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Swatch } from '../ui/swatch.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 import { Delta } from '../ui/delta.js';
 import type { Target } from './target.js';
 
@@ -37,7 +37,7 @@ export function MeterField({ onChange }: { onChange: (target: Target) => void })
       const { l, a, b } = await measure(labOf(against)).unwrap();
       take([...readings, { l, a, b }]);
     } catch (error) {
-      toldFailure('Nothing was read', error);
+      notifyFailure('Nothing was read', error);
     }
   };
   if (!meter)

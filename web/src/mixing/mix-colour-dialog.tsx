@@ -7,7 +7,7 @@ import { ColourField } from '../ui/colour-field.js';
 import { Dialog } from '../ui/dialog.js';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { MeterField } from './meter-field.js';
 import { useBench } from './use-bench.js';
 
@@ -25,12 +25,12 @@ export function MixColourDialog({ stored: { mix, version }, onClose }: { stored:
   const keep = async (next: string | null): Promise<void> => {
     try {
       const after = await save({ version, mix: { ...mix, colour: next } }).unwrap();
-      toldWithUndo(next === null ? `${mix.name} shows what is reckoned` : `${mix.name} shows what it dried to`, () =>
+      notifyWithUndo(next === null ? `${mix.name} shows what is reckoned` : `${mix.name} shows what it dried to`, () =>
         save({ version: after.version, mix }).unwrap(),
       );
       onClose();
     } catch (error) {
-      toldFailure('The colour was not kept', error);
+      notifyFailure('The colour was not kept', error);
     }
   };
   return (

@@ -27,6 +27,7 @@ const TYPED_FIGURES = 'the figures you typed';
 const HEX = /^#[0-9a-f]{6}$/i;
 
 /** What should be matched: picked, typed, read off a meter, a bottle, a kept mix, or a wall of last spring. */
+// eslint-disable-next-line complexity -- one source after the other
 export function TargetField({ start, onChange }: { start: string | null; onChange: (target: Target) => void }) {
   const { supplies, mixes } = useBench();
   const { data } = usePiecesQuery();

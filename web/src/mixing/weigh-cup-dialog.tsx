@@ -12,7 +12,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { NumberField } from '../ui/number-field.js';
 import { useShown } from '../ui/shown.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 import { useBench } from './use-bench.js';
 
 /** A stand-in pours by hand: not quite what was wanted. */
@@ -39,7 +39,7 @@ export function WeighCupDialog({ cup, onClose }: { cup: CupState; onClose: () =>
   const take = (): void => {
     const { components: taken, totalMl } = cupOfWeights(cup, inG, what);
     dispatch(cupActions.set({ components: taken, totalMl }));
-    toldWithUndo('The cup is what was weighed', () => dispatch(cupActions.undone()), {
+    notifyWithUndo('The cup is what was weighed', () => dispatch(cupActions.undone()), {
       description: `${shown.text(totalMl, 'volume')} in all; the ratio is the one that is in it.`,
       brief: true,
     });

@@ -8,7 +8,7 @@ import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
-import { noticeIsOld, toldFailure } from '../ui/told.js';
+import { noticeIsOld, notifyFailure } from '../ui/notify.js';
 import { countWords } from '../ui/words.js';
 
 /** What was deleted in the last thirty days: brought back as it was, or let go for good. */
@@ -33,7 +33,7 @@ export function DeletedView() {
       noticeIsOld(one);
       toast(`${one.name} is back`);
     } catch (error) {
-      toldFailure(`${one.name} was not brought back`, error);
+      notifyFailure(`${one.name} was not brought back`, error);
     }
   };
   const letGo = async (one: Deleted) => {
@@ -42,7 +42,7 @@ export function DeletedView() {
       noticeIsOld(one);
       toast(`${one.name} is gone for good`);
     } catch (error) {
-      toldFailure(`${one.name} stays here`, error);
+      notifyFailure(`${one.name} stays here`, error);
     }
   };
   return (

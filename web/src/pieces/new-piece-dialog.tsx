@@ -7,7 +7,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { SelectField } from '../ui/select-field.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
 import { LONGEST_MM, MOST_MODELS, SIZES, useNewPiece } from './new-piece-form.js';
@@ -28,7 +28,7 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
       await save({ version: 0, piece }).unwrap();
       await navigate(`/pieces/${piece.id}`);
     } catch (error) {
-      toldFailure('The piece was not made', error);
+      notifyFailure('The piece was not made', error);
     }
   });
 

@@ -126,6 +126,7 @@ function StepTable({ piece }: { piece: Piece }) {
   );
 }
 
+// eslint-disable-next-line complexity -- one cell after the other, each shown where there is something
 function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: number }) {
   const { outlook } = usePlan();
   const { supplies, mixes } = useOnHand();

@@ -12,6 +12,7 @@ import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { PieceMenu } from './piece-menu.js';
 import { countWords } from '../ui/words.js';
 
+// eslint-disable-next-line complexity -- one fact after the other, each shown where it is known
 export function PieceHeader({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const { past, future, version } = useAppSelector((state) => state.editor);

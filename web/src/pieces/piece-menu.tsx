@@ -9,7 +9,7 @@ import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { useBenchNow } from '../workers/outlook-context.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));
 const ChooseFinishDialog = lazy(async () => ({ default: (await import('../finishes/choose-finish-dialog.js')).ChooseFinishDialog }));
@@ -26,7 +26,7 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const isOpen = edited?.id === stored.piece.id;
   const piece = isOpen ? edited : stored.piece;
   const failed = (what: string) => (error: unknown) => {
-    toldFailure(what, error);
+    notifyFailure(what, error);
   };
 
   const duplicate = () => {

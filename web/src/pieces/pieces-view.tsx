@@ -13,7 +13,7 @@ import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceMenu } from './piece-menu.js';
 import { PlanFileMenu } from './plan-file-menu.js';
 import { countWords } from '../ui/words.js';
-import { toldDeleted, toldFailure } from '../ui/told.js';
+import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 
 export function PiecesView() {
   const { data, isLoading, isError, refetch } = usePiecesQuery();
@@ -110,9 +110,9 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
   const throwAway = async () => {
     try {
       await remove(piece.id).unwrap();
-      toldDeleted(`${piece.name} deleted`, { kind: 'piece', id: piece.id }, restore);
+      notifyDeleted(`${piece.name} deleted`, { kind: 'piece', id: piece.id }, restore);
     } catch (error) {
-      toldFailure(`${piece.name} was not deleted`, error);
+      notifyFailure(`${piece.name} was not deleted`, error);
     }
   };
   return (

@@ -10,7 +10,7 @@ import { Dialog } from '../ui/dialog.js';
 import { localNow } from '../ui/days.js';
 import { download } from '../ui/download.js';
 import { countWords } from '../ui/words.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 
 const FILE_NAME = 'workshop.eveningtide.json';
 
@@ -48,7 +48,7 @@ export function PlanFileMenu() {
     try {
       const before = await fetchPlan().unwrap();
       const { pieces, bottles } = await importPlan({ file, today: localNow().date }).unwrap();
-      toldWithUndo(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, () =>
+      notifyWithUndo(`${name}: ${countWords(pieces, 'piece')}, ${countWords(bottles, 'bottle')}`, () =>
         importPlan({ file: before, today: localNow().date }).unwrap(),
       );
     } catch (error) {

@@ -12,7 +12,7 @@ import { useOnHand, usePieceOutlook } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 
 /** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
 const LINE_COLUMNS =
@@ -40,7 +40,9 @@ export function StepRow({ piece, step, index, open, added, onOpen, head, finding
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
     dispatch(editorActions.stepRemoved(step.id));
-    toldWithUndo(`Step ${String(index + 1)} taken out`, () => dispatch(editorActions.stepPutBack({ pieceId: piece.id, step, at: index })));
+    notifyWithUndo(`Step ${String(index + 1)} taken out`, () =>
+      dispatch(editorActions.stepPutBack({ pieceId: piece.id, step, at: index })),
+    );
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {

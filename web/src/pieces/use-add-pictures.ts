@@ -2,7 +2,7 @@ import type { Picture } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { toast } from 'sonner';
 import { useStorePictureMutation } from '../store/api.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 
 const MOST_BYTES = 25_000_000;
 
@@ -21,7 +21,7 @@ export function useAddPictures(): {
       try {
         await taken({ id: nanoid(8), caption: '', pins: [], ...(await store(file).unwrap()) });
       } catch (error) {
-        toldFailure(`${file.name} was not added`, error);
+        notifyFailure(`${file.name} was not added`, error);
       }
     }
   };

@@ -10,7 +10,7 @@ import { benchMoment, benchOffsetMin } from '../store/bench-clock.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 
 /** A load or a whole wagon on the scale: its weight into the log, and for rolling stock what the recommendation asks. */
 export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: () => void }) {
@@ -40,7 +40,7 @@ export function WeighPieceDialog({ piece, onClose }: { piece: Piece; onClose: ()
       note: `${note()}.`,
     });
     write(entry);
-    toldWithUndo(`Written to the log of ${piece.name}`, () => {
+    notifyWithUndo(`Written to the log of ${piece.name}`, () => {
       takeBack(entry.id);
     });
     onClose();

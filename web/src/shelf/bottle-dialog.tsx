@@ -16,7 +16,7 @@ import { Dialog } from '../ui/dialog.js';
 import { TextField } from '../ui/text-field.js';
 import { AmountFields, DayField, KindField, Touched } from './bottle-fields.js';
 import { BottleMeasures } from './bottle-measures.js';
-import { toldDeleted, toldFailure } from '../ui/told.js';
+import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 
 /** A bottle nobody has named yet, of the usual size. */
 const NEW = plainBottle({ id: '', name: '', material: 'acrylic-matt', colour: '#8b8a88', sizeMl: 17, leftMl: 17 });
@@ -40,16 +40,16 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
       await save({ version: stored?.version ?? 0, bottle: { ...bottle, name: bottle.name.trim() } }).unwrap();
       onClose();
     } catch (error) {
-      toldFailure('The bottle was not saved', error);
+      notifyFailure('The bottle was not saved', error);
     }
   };
   const throwAway = async () => {
     try {
       await remove(bottle.id).unwrap();
       onClose();
-      toldDeleted(`${bottle.name} deleted`, { kind: 'bottle', id: bottle.id }, restore);
+      notifyDeleted(`${bottle.name} deleted`, { kind: 'bottle', id: bottle.id }, restore);
     } catch (error) {
-      toldFailure('The bottle stays', error);
+      notifyFailure('The bottle stays', error);
     }
   };
   return (

@@ -2,7 +2,7 @@ import { readCount } from '@eveningtide/core/needs';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useSaveBottlesMutation, type StoredBottle } from '../store/api.js';
 import { countWords } from '../ui/words.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { Button } from '../ui/button.js';
 import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
@@ -47,7 +47,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
     try {
       const saved = await save({ bottles: counted }).unwrap();
       setTyped({});
-      toldWithUndo(`${countWords(saved.length, 'bottle')} counted`, () =>
+      notifyWithUndo(`${countWords(saved.length, 'bottle')} counted`, () =>
         save({
           bottles: saved.flatMap(({ version, bottle }) => {
             const was = before.get(bottle.id);
@@ -56,7 +56,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
         }).unwrap(),
       );
     } catch (error) {
-      toldFailure('Nothing was kept', error);
+      notifyFailure('Nothing was kept', error);
     }
   };
   if (rows.length === 0) return <Empty title="No bottle to count">Put bottles on the shelf first.</Empty>;

@@ -18,7 +18,7 @@ import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 import { ROLES, ROLE_NAMES } from '../ui/roles.js';
-import { toldDeleted, toldFailure } from '../ui/told.js';
+import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 
 const NEW: Omit<OwnMaterial, 'id'> = {
   name: '',
@@ -47,7 +47,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
   const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { material: own.id });
   const noName = own.name.trim() === '';
   const told = (error: unknown, what: string) => {
-    toldFailure(what, error);
+    notifyFailure(what, error);
   };
   const keep = async () => {
     try {
@@ -61,7 +61,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
     try {
       await remove(own.id).unwrap();
       onClose();
-      toldDeleted(`${own.name} deleted`, { kind: 'material', id: own.id }, restore);
+      notifyDeleted(`${own.name} deleted`, { kind: 'material', id: own.id }, restore);
     } catch (error) {
       told(error, `${own.name} stays`);
     }

@@ -8,7 +8,7 @@ import { Dialog } from '../ui/dialog.js';
 import { download } from '../ui/download.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { readChosen, shelfCsv, shelfJson, type FileRead } from './shelf-file.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 
 const ITEM = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
 
@@ -115,7 +115,7 @@ function Preview({ read, stored, onClose }: { read: FileRead & { name: string };
         bottles: read.bottles.map(({ bottle }) => ({ version: before.get(bottle.id)?.version ?? 0, bottle })),
         materials: read.materials.map((material) => ({ version: versionOf(material.id), material })),
       }).unwrap();
-      toldWithUndo(`${String(taken.length)} bottles taken from ${read.name}`, () => undo(taken));
+      notifyWithUndo(`${String(taken.length)} bottles taken from ${read.name}`, () => undo(taken));
       onClose();
     } catch (error) {
       const told = refusalOf(error)?.data;

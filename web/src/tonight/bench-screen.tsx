@@ -24,7 +24,7 @@ import { NextUp } from './next-up.js';
 import { StepNow } from './step-now.js';
 import { TimerList } from './timer-list.js';
 import { alarmWords, timerWords } from './timer-words.js';
-import type { Moment } from './due.js';
+import type { TimerMoment } from './due.js';
 import { useAlarms } from './use-alarms.js';
 import { useAwake } from './use-awake.js';
 import { useWork } from './use-work.js';
@@ -41,6 +41,7 @@ interface BenchScreenProps {
   stored: readonly StoredPiece[];
 }
 
+// eslint-disable-next-line complexity -- what is shown of a step depends on the evening, and stands together
 export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreenProps) {
   const clock = useClock();
   const bench = useWork();
@@ -174,7 +175,7 @@ const namedTimers = (outlook: Outlook, nowMin: number, pieceName: (id: string) =
 function useTimerAlarms(outlook: Outlook, nowMin: number, pieceName: (id: string) => string): string {
   const silent = useAppSelector((state) => state.display.silent);
   const timers = timersOf(outlook, nowMin);
-  const words = (timer: Timer, moment: Moment): string =>
+  const words = (timer: Timer, moment: TimerMoment): string =>
     alarmWords(timer, moment, pieceName(timer.pieceId), stepsOf(outlook, timer.pieceId));
   return useAlarms(timers, nowMin, words, silent);
 }

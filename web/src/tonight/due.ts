@@ -3,17 +3,17 @@ import type { Timer } from '@eveningtide/core/tonight';
 /** Warned so long before a window closes, minutes. */
 const BEFORE_CLOSING_MIN = 3;
 
-export type Moment = 'opened' | 'closing' | 'closed';
+export type TimerMoment = 'opened' | 'closing' | 'closed';
 
 /** What has come since the timers were looked at last. */
-export function due(timer: Timer, nowMin: number): Moment | null {
+export function due(timer: Timer, nowMin: number): TimerMoment | null {
   if (timer.kind !== 'closes') return nowMin >= timer.toMin ? 'opened' : null;
   if (nowMin >= timer.toMin) return 'closed';
   return nowMin >= timer.toMin - BEFORE_CLOSING_MIN ? 'closing' : null;
 }
 
 /** How each timer stood when it was looked at last, by its id. */
-export type Heard = ReadonlyMap<string, { timer: Timer; moment: Moment | null }>;
+export type Heard = ReadonlyMap<string, { timer: Timer; moment: TimerMoment | null }>;
 
 /**
  * What has come since the timers were looked at last, and how they stand now. At the first look nothing is told. One that reached its time has left the
@@ -23,7 +23,7 @@ export function heardSince(
   before: Heard | null,
   timers: readonly Timer[],
   nowMin: number,
-): { told: { timer: Timer; moment: Moment }[]; heard: Heard } {
+): { told: { timer: Timer; moment: TimerMoment }[]; heard: Heard } {
   const heard: Heard = new Map(timers.map((timer) => [timer.id, { timer, moment: due(timer, nowMin) }]));
   const left = [...(before ?? [])]
     .filter(([id]) => !heard.has(id))

@@ -1,4 +1,4 @@
-import type { Moment } from './due.js';
+import type { TimerMoment } from './due.js';
 import type { Timer } from '@eveningtide/core/tonight';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Step } from '@eveningtide/core/subjects';
@@ -20,7 +20,7 @@ export function timerWords({ kind, nextIndex }: Timer, steps: readonly Step[]): 
 }
 
 /** What has come, as it is said once. */
-export function alarmWords(timer: Timer, moment: Moment, pieceName: string, steps: readonly Step[]): string {
+export function alarmWords(timer: Timer, moment: TimerMoment, pieceName: string, steps: readonly Step[]): string {
   const next = timer.nextIndex === null ? null : (steps[timer.nextIndex] ?? null);
   const name = next ? techniqueById(next.technique).name.toLowerCase() : 'handling';
   const on = pieceName || 'A piece';

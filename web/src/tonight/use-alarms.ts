@@ -1,6 +1,6 @@
 import type { Timer } from '@eveningtide/core/tonight';
 import { useEffect, useRef, useState } from 'react';
-import { heardSince, type Heard, type Moment } from './due.js';
+import { heardSince, type Heard, type TimerMoment } from './due.js';
 
 const TONE_HZ = { opens: 660, closes: 440 };
 const TONE_S = 0.5;
@@ -37,7 +37,7 @@ function notify(words: string): void {
 export function useAlarms(
   timers: readonly Timer[],
   nowMin: number,
-  words: (timer: Timer, moment: Moment) => string,
+  words: (timer: Timer, moment: TimerMoment) => string,
   silent: boolean,
 ): string {
   const [told, setTold] = useState('');

@@ -10,7 +10,7 @@ import { useLazyPiecesQuery, useSavePieceMutation, useWorkshopQuery } from '../s
 import { useBenchAir } from '../store/air.js';
 import { useLog, useWriteLog } from '../store/log.js';
 import { useShown } from '../ui/shown.js';
-import { toldFailure, toldWithUndo } from '../ui/told.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { useOnHand, usePlan } from '../workers/outlook-context.js';
 import { benchMoment, benchOffsetMin } from '../store/bench-clock.js';
 
@@ -108,7 +108,7 @@ export function useWork(): Work {
     leaveOut: (jobs, words) => {
       const entries = jobs.map((job) => entryFor(job, 'left-out'));
       entries.forEach(write);
-      toldWithUndo(words, () => {
+      notifyWithUndo(words, () => {
         entries.forEach(({ id }) => {
           takeBack(id);
         });
@@ -120,16 +120,16 @@ export function useWork(): Work {
       const entry = log.findLast((one) => one.kind === 'work' && one.pieceId === pieceId && one.stepId === stepId && one.endedAt !== null);
       if (!entry?.endedAt || labelMin === null) return;
       write({ ...entry, dryTest: { at: notBefore(entry.endedAt), labelMin } });
-      toldWithUndo('Dry: the next step may come, and the bottle’s own time is learnt', () => {
+      notifyWithUndo('Dry: the next step may come, and the bottle’s own time is learnt', () => {
         write(entry);
       });
     },
     again: async (job) => {
       try {
         const undo = await changePiece(job, (piece, newId) => withAnotherRound(piece, job.step.id, newId));
-        toldWithUndo('One more round is planned', undo);
+        notifyWithUndo('One more round is planned', undo);
       } catch (error) {
-        toldFailure('No round was added', error);
+        notifyFailure('No round was added', error);
       }
     },
     wentWrong: async ({ job, entry, trouble, remedy }) => {
@@ -144,7 +144,7 @@ export function useWork(): Work {
             ? await changePiece(job, (piece, newId) => withRemedy(piece, job.step.id, remedy.steps, newId))
             : null;
         write(told);
-        toldWithUndo(
+        notifyWithUndo(
           `Written down: ${trouble.name.toLowerCase()}`,
           async () => {
             if (remedy?.redoes) write(entry);
@@ -154,7 +154,7 @@ export function useWork(): Work {
           { description: remedy?.redoes ? 'The step is planned again.' : undo ? 'The sequence goes on with the remedy.' : undefined },
         );
       } catch (error) {
-        toldFailure('It was not written down', error);
+        notifyFailure('It was not written down', error);
       }
     },
   };

@@ -18,7 +18,7 @@ import { useBenchNow, useOnHand, useSupplies } from '../workers/outlook-context.
 import { arrangeService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { CollisionBox } from './collision-box.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 
 function useProblem(piece: Piece): SentProblem | null {
   const { shelf } = useOnHand();
@@ -54,7 +54,7 @@ export function Arranged({ piece }: { piece: Piece }) {
     if (!arrangement?.steps) return;
     const groups = piece.groups.filter(({ id }) => arrangement.steps?.some(({ groupId }) => groupId === id));
     dispatch(editorActions.stepsTaken({ steps: arrangement.steps, groups }));
-    toldWithUndo(`The sequence is as arranged: ${countWords(arrangement.steps.length, 'step')}`, () => dispatch(editorActions.undone()), {
+    notifyWithUndo(`The sequence is as arranged: ${countWords(arrangement.steps.length, 'step')}`, () => dispatch(editorActions.undone()), {
       brief: true,
     });
     void navigate(`/pieces/${piece.id}`);

@@ -16,7 +16,7 @@ import { Panel } from '../ui/panel.js';
 import { EffectsDialog } from './effects-dialog.js';
 import { StoryForm } from './story-form.js';
 import { WishRow } from './wish-row.js';
-import { toldWithUndo } from '../ui/told.js';
+import { notifyWithUndo } from '../ui/notify.js';
 
 /** The story, the wishes, and what the order has to keep to. */
 export function WishList({ piece }: { piece: Piece }) {
@@ -52,7 +52,7 @@ export function WishList({ piece }: { piece: Piece }) {
       priority: 'should',
       colour: null,
     };
-    set({ wishes: [...intent.wishes, effect.stage === 'undercoat' || effect.stage === 'base' ? { ...wish, priority: 'must' } : wish] });
+    set({ wishes: [...intent.wishes, effect.phase === 'undercoat' || effect.phase === 'base' ? { ...wish, priority: 'must' } : wish] });
   };
   return (
     <section
@@ -91,7 +91,7 @@ export function WishList({ piece }: { piece: Piece }) {
                 }}
                 onRemove={() => {
                   set({ wishes: intent.wishes.filter(({ id }) => id !== wish.id) });
-                  toldWithUndo(`${effectById(wish.effect).name} taken out`, () => dispatch(editorActions.undone()), { brief: true });
+                  notifyWithUndo(`${effectById(wish.effect).name} taken out`, () => dispatch(editorActions.undone()), { brief: true });
                 }}
               />
             ))}

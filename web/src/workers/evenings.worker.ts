@@ -7,7 +7,7 @@ import {
   planOf,
   splitProposals,
   timeBox,
-  type Alternative,
+  type WhatIfPlan,
   type PlanInput,
   type Scenario,
   type Pairing,
@@ -24,7 +24,7 @@ import {
   type Moved,
   type PlannedEvenings,
   type Start,
-  type Wish,
+  type PlanWish,
 } from '@eveningtide/core/solver';
 import { adviceFor, type Advice } from '@eveningtide/core/remedies';
 import { expose } from 'comlink';
@@ -88,15 +88,15 @@ const service = {
     const { wishes } = given.workshop.planning;
     return moved(problem, planned, id, startMin, { wishes });
   },
-  colliding(given: PlanInput): Wish[] | null {
+  colliding(given: PlanInput): PlanWish[] | null {
     return collidingWishes(planOf(given).problem);
   },
-  scenario(given: PlanInput, scenario: Scenario): Alternative {
+  scenario(given: PlanInput, scenario: Scenario): WhatIfPlan {
     return planScenario(given, scenario);
   },
   /** One more evening on whichever free day of the week is best; null where there is none. */
-  bestDay(given: PlanInput): Alternative | null {
-    let best: Alternative | null = null;
+  bestDay(given: PlanInput): WhatIfPlan | null {
+    let best: WhatIfPlan | null = null;
     for (const { date, start, end } of freeDays(given)) {
       if (start === null || end === null) continue;
       const one = planScenario(given, { kind: 'evening', date, start, end });

@@ -9,7 +9,7 @@ import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Section } from './section.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 
 const BYTES_PER_MB = 1_000_000;
 /** So many of the newest are listed. */
@@ -31,7 +31,7 @@ export function BackupsSection() {
       const { name } = await make().unwrap();
       toast(`Backup ${name} made`);
     } catch (error) {
-      toldFailure('No backup was made', error);
+      notifyFailure('No backup was made', error);
     }
   };
   const putBack = async (from: File | string) => {
@@ -41,7 +41,7 @@ export function BackupsSection() {
       dispatch(editorActions.closed());
       toast('Everything is back as the backup has it', { description: 'What was there before is the newest backup now.' });
     } catch (error) {
-      toldFailure('Nothing was changed', error);
+      notifyFailure('Nothing was changed', error);
     }
   };
   return (

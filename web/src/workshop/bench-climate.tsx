@@ -8,7 +8,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
 import { useShown } from '../ui/shown.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 
 /** Foot of the rail: the air at the bench, as read or as the painter typed it. */
 export function BenchClimate() {
@@ -103,7 +103,7 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
       await save({ version: stored.version, workshop }).unwrap();
       onClose();
     } catch (error) {
-      toldFailure('The air was not saved', error);
+      notifyFailure('The air was not saved', error);
     }
   });
   return (

@@ -3,7 +3,7 @@ import { formatNumber } from '@eveningtide/core/units';
 import { lazy, Suspense } from 'react';
 import { useAirReadingsQuery, useDevicesQuery, useSetDeviceMutation } from '../store/api.js';
 import { Check } from '../ui/check.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 import { Section } from './section.js';
 
 const AirChart = lazy(async () => ({ default: (await import('./air-chart.js')).AirChart }));
@@ -42,7 +42,7 @@ function DevicePart({ device }: { device: AnyDeviceState }) {
     set({ id, ...to })
       .unwrap()
       .catch((error: unknown) => {
-        toldFailure(`${name} was not switched`, error);
+        notifyFailure(`${name} was not switched`, error);
       });
   };
   return (

@@ -4,7 +4,7 @@ import { useRenewCodeMutation, useRevokeScreenMutation, useScreensQuery, type Pa
 import { IS_SECOND } from '../store/ask.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
-import { toldFailure } from '../ui/told.js';
+import { notifyFailure } from '../ui/notify.js';
 import { Section } from './section.js';
 
 const when = (iso: string): string => format(new Date(iso), 'd MMM, HH:mm');
@@ -59,7 +59,7 @@ function Pairing({ pairing: { address, code, qr, lockedUntil, openUntil } }: { p
         renew()
           .unwrap()
           .catch((error: unknown) => {
-            toldFailure('No other code was drawn', error);
+            notifyFailure('No other code was drawn', error);
           });
       }}
     >
@@ -145,7 +145,7 @@ function Paired({ screens }: { screens: readonly PairedScreen[] }) {
             revoke(asked.id)
               .unwrap()
               .catch((error: unknown) => {
-                toldFailure(`${asked.name} is still paired`, error);
+                notifyFailure(`${asked.name} is still paired`, error);
               });
           setAsked(null);
         }}

@@ -1,5 +1,5 @@
 import { gentler } from '../fix-proposals.js';
-import { accentKindOf, type AccentKind } from '../look.js';
+import type { AccentKind } from '../../techniques/index.js';
 import { formatNumber } from '../../units/index.js';
 import { finding, type Rule } from './rule.js';
 
@@ -39,7 +39,7 @@ export const coverageOverdone: Rule = {
   },
   check: () => [],
   checkAfter(moment) {
-    const kind = accentKindOf(moment.incoming.technique);
+    const kind = moment.incoming.technique.accent;
     if (kind === null) return [];
     const crossed = moment.zones.filter(
       ({ look, lookBefore }) => (look.accents[kind] ?? 0) > ENOUGH[kind] && (lookBefore.accents[kind] ?? 0) <= ENOUGH[kind],

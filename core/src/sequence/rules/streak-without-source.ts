@@ -7,19 +7,19 @@ const ID = 'streak-without-source';
 const SPILL = 'spill-slurry';
 
 /** Zones from the top of a piece to its foot (common practice of how models stand); what is not listed is in the middle. */
-const HEIGHT: Readonly<Record<string, number>> = {
-  roof: 0,
-  crown: 0,
-  load: 0,
-  'side-lower': 2,
-  floor: 2,
-  underframe: 3,
-  'running-gear': 3,
-  base: 3,
-  wheels: 4,
-};
+const HEIGHT: ReadonlyMap<string, number> = new Map([
+  ['roof', 0],
+  ['crown', 0],
+  ['load', 0],
+  ['side-lower', 2],
+  ['floor', 2],
+  ['underframe', 3],
+  ['running-gear', 3],
+  ['base', 3],
+  ['wheels', 4],
+]);
 const MIDDLE = 1;
-const heightOf = (zoneId: string): number => HEIGHT[zoneId] ?? MIDDLE;
+const heightOf = (zoneId: string): number => HEIGHT.get(zoneId) ?? MIDDLE;
 
 /** The feature the streak is said to run from lies below every zone that it runs over. */
 function sourceLiesBelow({ step, subject, zones }: Moment): boolean {

@@ -35,7 +35,7 @@ export function planFaults(problem: ScheduleProblem, plan: Plan): string[] {
 
 type Placed = Plan['placed'][number];
 type At = ReadonlyMap<string, Placed>;
-type Way = ReturnType<typeof asChosen>;
+type ChosenOperation = ReturnType<typeof asChosen>;
 
 /** An operation in the way that the plan has chosen for it. */
 const asChosen = (operation: ScheduleOperation, { chosen }: Plan) => ({
@@ -49,7 +49,8 @@ const lies = (startMin: number, endMin: number, list: readonly Interval[]): bool
   list.some((e) => startMin >= e.fromMin - SLACK && endMin <= e.toMin + SLACK);
 
 /** What is wrong with when one operation is done, or with its not being done. */
-function timeFaults(way: Way, { calendar }: ScheduleProblem, plan: Plan, p: Placed | undefined): string[] {
+// eslint-disable-next-line complexity -- written as the statement of the problem, one sentence after the other
+function timeFaults(way: ChosenOperation, { calendar }: ScheduleProblem, plan: Plan, p: Placed | undefined): string[] {
   const { id, durationMin, releaseMin = 0, pinnedMin = null, startsIn = null, dropCost = null } = way;
   const { evenings = [], daylight = [], notBeforeMin = 0 } = calendar ?? {};
   const isDropped = plan.dropped.includes(id);
@@ -88,14 +89,14 @@ function* windowFaults({ drying = [], operations, calendar }: ScheduleProblem, {
   }
 }
 
-function* missingResources(ways: readonly Way[], at: At, capacities: ScheduleProblem['capacities']): Generator<string> {
+function* missingResources(ways: readonly ChosenOperation[], at: At, capacities: ScheduleProblem['capacities']): Generator<string> {
   for (const { id, resources } of ways)
     for (const name of resources)
       if (at.has(id) && capacities && !(Number(capacities[name]) > 0)) yield `${id} wants ${name}, which is not there`;
 }
 
 /** When more stands wet at a place than has room; what is pinned may. */
-function* crowded(name: string, room: number, ways: readonly Way[], at: At, { calendar }: ScheduleProblem): Generator<string> {
+function* crowded(name: string, room: number, ways: readonly ChosenOperation[], at: At, { calendar }: ScheduleProblem): Generator<string> {
   const here = ways.flatMap(({ id, stands, pinnedMin = null }) => {
     const p = at.get(id);
     return p && stands?.place === name
@@ -119,7 +120,7 @@ interface Span {
 }
 
 /** What is used twice at once, and colours that follow each other without a cleaning. */
-function taken(ways: readonly Way[], plan: Plan, setup: ScheduleProblem['setup']): string[] {
+function taken(ways: readonly ChosenOperation[], plan: Plan, setup: ScheduleProblem['setup']): string[] {
   const faults: string[] = [];
   const at = new Map(plan.placed.map((p) => [p.id, p]));
   const cleanHolds = setup ? [setup.resource, ...(setup.holds ?? [])] : [];

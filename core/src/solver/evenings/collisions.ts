@@ -2,7 +2,7 @@ import type { ScheduleOperation, ScheduleProblem } from '../problem.js';
 import { planEvenings } from './planner.js';
 
 /** A wish that can be given up: a pin, a date, daylight, or what must be done at all. */
-export interface Wish {
+export interface PlanWish {
   kind: 'pinned' | 'due' | 'daylight' | 'lag';
   /** The operation it is about; for a lag, the later one. */
   id: string;
@@ -13,20 +13,20 @@ export interface Wish {
 /** So many drafts decide whether something can be done (our number): a search, so “cannot” is as far as it sees. */
 const DRAFTS = 40;
 
-const wishesOf = ({ operations, drying = [] }: ScheduleProblem): Wish[] => [
-  ...operations.filter(({ pinnedMin }) => pinnedMin != null).map(({ id }): Wish => ({ kind: 'pinned', id, from: null })),
-  ...[...new Map(operations.filter(({ dueMin }) => dueMin != null).map((o) => [o.job ?? o.id, o])).values()].map(({ id }): Wish => ({
+const wishesOf = ({ operations, drying = [] }: ScheduleProblem): PlanWish[] => [
+  ...operations.filter(({ pinnedMin }) => pinnedMin != null).map(({ id }): PlanWish => ({ kind: 'pinned', id, from: null })),
+  ...[...new Map(operations.filter(({ dueMin }) => dueMin != null).map((o) => [o.job ?? o.id, o])).values()].map(({ id }): PlanWish => ({
     kind: 'due',
     id,
     from: null,
   })),
-  ...operations.filter(({ daylight }) => daylight).map(({ id }): Wish => ({ kind: 'daylight', id, from: null })),
-  ...drying.filter(({ windows }) => windows.at(-1)?.close).map(({ from, to }): Wish => ({ kind: 'lag', id: to, from })),
+  ...operations.filter(({ daylight }) => daylight).map(({ id }): PlanWish => ({ kind: 'daylight', id, from: null })),
+  ...drying.filter(({ windows }) => windows.at(-1)?.close).map(({ from, to }): PlanWish => ({ kind: 'lag', id: to, from })),
 ];
 
 /** The problem with only these wishes left. */
-function withWishes(problem: ScheduleProblem, wishes: readonly Wish[]): ScheduleProblem {
-  const has = (kind: Wish['kind'], id: string): boolean => wishes.some((wish) => wish.kind === kind && wish.id === id);
+function withWishes(problem: ScheduleProblem, wishes: readonly PlanWish[]): ScheduleProblem {
+  const has = (kind: PlanWish['kind'], id: string): boolean => wishes.some((wish) => wish.kind === kind && wish.id === id);
   const dueJobs = new Set(wishes.filter(({ kind }) => kind === 'due').map(({ id }) => jobOf(problem.operations, id)));
   return {
     ...problem,
@@ -66,7 +66,7 @@ function works(problem: ScheduleProblem): boolean {
  * The smallest set of wishes that cannot all be met: giving up any one of them would do. Empty where all can be met; null where not even giving up
  * all of them would help.
  */
-export function collidingWishes(problem: ScheduleProblem): Wish[] | null {
+export function collidingWishes(problem: ScheduleProblem): PlanWish[] | null {
   const all = wishesOf(problem);
   if (works(problem)) return [];
   if (!works(withWishes(problem, []))) return null;

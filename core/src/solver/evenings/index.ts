@@ -7,6 +7,6 @@ export { planFaults } from './check.js';
 export { changedEvenings, eveningsOf, type Placed, type Plan, type PlannedEvening } from './plan.js';
 export { whyNotEarlier, type Binding } from './explain.js';
 export { moved, placesFor, type Moved } from './moving.js';
-export { collidingWishes, type Wish } from './collisions.js';
+export { collidingWishes, type PlanWish } from './collisions.js';
 export type { Start } from './search.js';
 export { improveEvenings, planEvenings, type ImproveOptions, type PlanOptions, type PlannedEvenings } from './planner.js';

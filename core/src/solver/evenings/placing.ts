@@ -123,6 +123,7 @@ class Placing {
   }
 
   /** Minutes at which it may start, and what closes first; null where what comes before it has no place. */
+  // eslint-disable-next-line complexity -- one window after the other; taken apart it would be slower where it is run most
   private allowedFor(node: Node): Allowed | null {
     const { dropped, ends, choices } = this;
     const { evenings, notBeforeMin } = this.compiled;
@@ -260,7 +261,7 @@ function keepPinned({ nodes, notBeforeMin }: Compiled, choices: Choices, bench: 
 }
 
 /** The draft as plain data, with the reason for each that found no place. */
-export function planOf(compiled: Compiled, draft: Draft): Plan {
+export function planOfDraft(compiled: Compiled, draft: Draft): Plan {
   const { nodes, evenings } = compiled;
   const { starts, ends, dropped, choices, bench } = draft;
   const isPlaced = ({ index }: Node): boolean => !Number.isNaN(starts[index]);

@@ -2,7 +2,7 @@ import type { ScheduleProblem } from '../problem.js';
 import { boundsOf, type Bounds } from './bounds.js';
 import { compile, type Compiled } from './compile.js';
 import { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
-import { planOf } from './placing.js';
+import { planOfDraft } from './placing.js';
 import type { Plan } from './plan.js';
 import { byRules, keptOrByRules, search, startOf, type Judged, type Start } from './search.js';
 
@@ -67,7 +67,7 @@ export function improveEvenings(
 function planned(compiled: Compiled, { draft, cost }: Judged, known?: Bounds): PlannedEvenings {
   let bounds = known;
   return {
-    plan: planOf(compiled, draft),
+    plan: planOfDraft(compiled, draft),
     cost,
     start: startOf(compiled, draft),
     get bounds() {

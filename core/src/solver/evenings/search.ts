@@ -124,6 +124,7 @@ export function keptOrByRules(compiled: Compiled, start: Start, wishes: Wishes):
  * Improves from the best of simple rules: each step disturbs what is there (some work earlier, an evening shuffled or kept free, work put off,
  * another way of doing it) and lets all close up again. Anytime and seeded: the same seed makes the same steps.
  */
+// eslint-disable-next-line complexity -- the loop of a large-neighbourhood search with late acceptance; its moves stand below
 export function search(compiled: Compiled, { wishes, seed, bounds, stop, onBetter, from = null }: SearchOptions): Judged {
   const random = seededFrom(seed);
   let best = byRules(compiled, wishes);

@@ -12,6 +12,7 @@ const leastOf = ({ modes }: Node, of: (mode: Mode) => number): number => Math.mi
  * The earliest that each operation can start, by lags, evenings, daylight and pins, as if there were hands for all at once; Infinity where it
  * never can. No plan is earlier: of several windows only the first opening and the last closing count.
  */
+// eslint-disable-next-line complexity -- propagation to a fixed point: both directions share one round
 export function earliestStarts(compiled: Compiled): Float64Array {
   const { nodes, topological, evenings, daylight, notBeforeMin, setup } = compiled;
   const earliest = new Float64Array(nodes.length);

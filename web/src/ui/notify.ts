@@ -7,12 +7,12 @@ const LONG_MS = 12_000;
 const BRIEF_MS = 4000;
 
 /** Says that something did not go, and why. */
-export function toldFailure(words: string, error: unknown): void {
+export function notifyFailure(words: string, error: unknown): void {
   toast.error(words, { description: refusalOf(error)?.data.message ?? 'The server does not answer.' });
 }
 
 /** Says what was done, with the way back on it; a way back that fails is told as well. */
-export function toldWithUndo(
+export function notifyWithUndo(
   words: string,
   undo: () => unknown,
   { description, brief = false, id }: { description?: string | undefined; brief?: boolean; id?: string } = {},
@@ -21,7 +21,7 @@ export function toldWithUndo(
     try {
       await undo();
     } catch (error) {
-      toldFailure('It could not be taken back', error);
+      notifyFailure('It could not be taken back', error);
     }
   };
   toast(words, {
@@ -34,9 +34,9 @@ type Gone = Pick<Deleted, 'kind' | 'id'>;
 const noticeOf = ({ kind, id }: Gone): string => `deleted/${kind}/${id}`;
 
 /** Says that something was deleted, what else that means, and where it is; with the way back on it. */
-export function toldDeleted(words: string, gone: Gone, restore: (gone: Gone) => { unwrap: () => Promise<void> }, more = ''): void {
+export function notifyDeleted(words: string, gone: Gone, restore: (gone: Gone) => { unwrap: () => Promise<void> }, more = ''): void {
   const description = `${more}It stays for 30 days under Recently deleted.`;
-  toldWithUndo(words, () => restore(gone).unwrap(), { description, id: noticeOf(gone) });
+  notifyWithUndo(words, () => restore(gone).unwrap(), { description, id: noticeOf(gone) });
 }
 
 /** It is back, or gone for good: there is nothing to take back any more. */
