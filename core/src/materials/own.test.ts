@@ -21,7 +21,7 @@ const resolved = (given: OwnMaterial) => suppliesOf({ bottles: [], materials: [g
 
 describe('an own material', () => {
   test('that tells nothing is the one it is like, under its own name', () => {
-    const { id: _id, name: _name, source: _source, testFirst: _test, ...mine } = resolved(own());
+    const { id: _id, name: _name, source: _source, testFirst: _test, isOwn: _isOwn, ...mine } = resolved(own());
     const { id: _i, name: _n, source: _s, ...like } = materialById('enamel-matt');
     expect(mine).toEqual(like);
   });

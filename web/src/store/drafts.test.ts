@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { pieceFromTemplate, templateById } from '@eveningtide/core/subjects';
-import { put, storage } from './testing.js';
+import { put, storage } from '../testing/storage.js';
 import { draftOf, draftedPieces, dropDraft, keepDraft } from './drafts.js';
 
 const piece = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });

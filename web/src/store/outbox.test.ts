@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { plainEntry, type LogEntry } from '@eveningtide/core/log';
 import { merged } from './merged.js';
 import { keepOutbox, outboxActions, outboxChange, outboxReducer, storedOutbox, type Unsent } from './outbox.js';
-import { put, storage } from './testing.js';
+import { put, storage } from '../testing/storage.js';
 
 const entry = (id: string, at: string, more: Partial<LogEntry> = {}): LogEntry =>
   plainEntry({ id, kind: 'note', pieceId: 'van', startedAt: `2026-11-24T${at}:00`, ...more });

@@ -30,9 +30,9 @@ interface OnHand {
 }
 
 // each by itself: who asks for the plan is not drawn anew when a minute has passed
-const PlanContext = createContext<PlanState>({ outlook: null, soFar: null, error: null, given: null });
+export const PlanContext = createContext<PlanState>({ outlook: null, soFar: null, error: null, given: null });
 const NowContext = createContext<BenchNow>({ date: '1970-01-01', minute: 0 });
-const OnHandContext = createContext<OnHand>({ supplies: CATALOGUE, shelf: null, mixes: [] });
+export const OnHandContext = createContext<OnHand>({ supplies: CATALOGUE, shelf: null, mixes: [] });
 
 /** The plan starts at the last five minutes, so that it does not move under the painter's hands all the time. */
 const STEP_MIN = 5;
