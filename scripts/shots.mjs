@@ -68,6 +68,8 @@ async function workTonight() {
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await page.clock.setFixedTime(at + 150_000);
   await page.getByRole('button', { name: 'Done', exact: true }).waitFor();
+  // the page's clock goes by the second
+  await page.waitForTimeout(1500);
 }
 await shot('shelf', '/shelf', 'Lichen green');
 await shot('mixing', '/mixing', /drops/);
