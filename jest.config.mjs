@@ -22,5 +22,16 @@ export default {
   maxWorkers: 2,
   // a loaded machine is slow, not wrong: speed is measured in the benchmark
   testTimeout: 60_000,
-  projects: [room('core'), room('server'), room('web'), room('web', { displayName: 'page', testMatch: ['<rootDir>/**/*.test.tsx'], testEnvironment: '<rootDir>/src/testing/browser-environment.mjs' }), room('reference'), room('scripts')],
+  projects: [
+    room('core'),
+    room('server'),
+    room('web'),
+    room('web', {
+      displayName: 'page',
+      testMatch: ['<rootDir>/**/*.test.tsx'],
+      testEnvironment: '<rootDir>/src/testing/browser-environment.mjs',
+    }),
+    room('reference'),
+    room('scripts'),
+  ],
 };
