@@ -34,7 +34,9 @@ test('from a bare van over a mended snag to its evenings, without a mouse', asyn
   await expect(page.getByLabel('Technique')).toBeFocused();
   await tabTo(page, /^Acrylic, matt/);
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('listbox')).toBeVisible();
   await page.keyboard.type('enamel, matt');
+  await expect(page.getByRole('listbox').getByRole('option', { name: 'Enamel, matt' })).toBeFocused();
   await page.keyboard.press('Enter');
   await press(page, /^Add a step/);
   await expect(rows(page)).toHaveCount(2);
