@@ -11,9 +11,8 @@ function thread() {
 
 const asking = (how: AskedHow = {}) => {
   const { open, ask } = thread();
-  const hook = renderHook(({ question }: { question: number | null }) => useAsked(question, ask, how), {
-    initialProps: { question: 1 },
-  });
+  const start: { question: number | null } = { question: 1 };
+  const hook = renderHook(({ question }) => useAsked(question, ask, how), { initialProps: start });
   const answer = (at: number, words: string) =>
     act(async () => {
       open[at]?.answer(words);
@@ -48,6 +47,14 @@ describe('a question to a thread', () => {
     expect(ask).toHaveBeenCalledTimes(1);
     await answer(0, 'one');
     expect(ask.mock.calls.map(([question]) => question)).toEqual([1, 4]);
+  });
+
+  test('what waits is not asked any more when the question is taken back', async () => {
+    const { ask, rerender, answer } = asking();
+    rerender({ question: 2 });
+    rerender({ question: null });
+    await answer(0, 'one');
+    expect(ask.mock.calls.map(([question]) => question)).toEqual([1]);
   });
 
   test('an older answer is shown where that is better than none', async () => {
