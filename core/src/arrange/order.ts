@@ -2,6 +2,7 @@ import { chromaOf } from '../colour/index.js';
 import type { Fitting } from '../effects/index.js';
 import { incomingOf } from '../sequence/index.js';
 import type { Block } from './blocks.js';
+import { PHASES, type Phase } from '../techniques/index.js';
 
 /** Which block must come before which, as far as the trade settles it before chemistry has its say. */
 export interface Precedence {
@@ -18,20 +19,9 @@ interface OrderRule {
   why: string;
 }
 
-const COLOUR = [
-  'base',
-  'lettering',
-  'worn-paint',
-  'shade',
-  'run',
-  'light',
-  'crust',
-  'powder',
-  'bright',
-  'spill',
-  'growth',
-  'load',
-] as const;
+/** What makes room for the finish, lies under it or over it; all else is colour. */
+const NO_COLOUR: ReadonlySet<Phase> = new Set(['prepare', 'protect', 'undercoat', 'seal', 'close']);
+const COLOUR = PHASES.filter((phase) => !NO_COLOUR.has(phase));
 const WEAR = ['worn-paint', 'shade', 'run', 'light', 'crust', 'powder', 'bright', 'spill', 'growth'] as const;
 const FINISHES = ['undercoat', ...COLOUR, 'seal'] as const;
 

@@ -15,6 +15,7 @@ export const bottles = keptList<Bottle, 'bottle'>({
   most: 20_000,
   since: 1,
   pointsTo: ['materials'],
+  loses: ['pieces', 'mixes'],
   faults: bottleFaults,
   moved: (bottle, days) => ({ ...bottle, openedOn: dayMoved(bottle.openedOn, days), triedOn: dayMoved(bottle.triedOn, days) }),
   upgrades: {

@@ -28,6 +28,7 @@ export const finishes = keptList<Finish, 'finish'>({
   most: 5000,
   since: 3,
   pointsTo: ['materials', 'bottles'],
+  loses: [],
   faults: finishFaults,
   moved: (finish, days) => ({
     ...finish,

@@ -21,6 +21,9 @@ export type Loose = Record<string, unknown>;
  */
 export type Upgrades = Partial<Record<number, (thing: Loose) => Loose>>;
 
+/** Lists that others point to, or that point to others. */
+type ListName = 'materials' | 'bottles' | 'mixes' | 'pieces';
+
 interface Kept<T> {
   /** The first version of the plan file that has it; older files have none. */
   since: number;
@@ -46,7 +49,9 @@ export interface KeptList<T extends { id: string }, One extends string> extends 
   /** So many fit into a plan file. */
   most: number;
   /** What of its surroundings it points to. */
-  pointsTo: readonly ('materials' | 'bottles' | 'mixes' | 'places' | 'pieces')[];
+  pointsTo: readonly (ListName | 'places')[];
+  /** Lists whose things lose what pointed to one when it is deleted; said only where it is not kept from being deleted by them. */
+  loses: readonly ListName[];
   /** What one points to that is not there, and what makes no sense. `path` names it in the messages. */
   faults: (path: string, thing: T, around: Surroundings) => Iterable<PlanFault>;
   /** What does not go together although each by itself is sound; ids that occur twice are found for all. */

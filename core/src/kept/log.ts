@@ -41,6 +41,7 @@ export const log = keptList<LogEntry, 'entry'>({
   most: 1_000_000,
   since: 6,
   pointsTo: ['materials', 'pieces'],
+  loses: [],
   faults: entryFaults,
   faultsTogether: twiceDone,
   moved: (entry, days) => ({

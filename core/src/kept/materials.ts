@@ -15,6 +15,7 @@ export const materials = keptList<OwnMaterial, 'material'>({
   most: 5000,
   since: 2,
   pointsTo: [],
+  loses: [],
   faults: materialFaults,
   moved: (material) => material,
   upgrades: {},

@@ -29,6 +29,7 @@ export const mixes = keptList<Mix, 'mix'>({
   most: 20_000,
   since: 4,
   pointsTo: ['materials', 'bottles'],
+  loses: ['pieces'],
   faults: mixFaults,
   moved: (mix, days) => ({
     ...mix,

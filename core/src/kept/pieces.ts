@@ -53,6 +53,7 @@ export const pieces = keptList<Piece, 'piece'>({
   most: 10_000,
   since: 1,
   pointsTo: ['materials', 'bottles', 'mixes', 'places'],
+  loses: [],
   faults: pieceFaults,
   moved: (piece, days) => ({
     ...piece,

@@ -28,16 +28,16 @@ const named =
  */
 export const SERVED: { [K in ListKey]: Served<ThingOf<K>> } = {
   materials: { dto: OwnMaterialDto, table: materialTable, touches: [], deleted: 'copied', called: named('Material'), ties: materialTies },
-  // a shelf file brings materials along; steps and mixes that used a bottle lose it
+  // a shelf file brings materials along
   bottles: {
     dto: BottleDto,
     table: bottleTable,
-    touches: ['materials', 'pieces', 'mixes'],
+    touches: ['materials'],
     deleted: 'copied',
     called: named('Bottle'),
     ties: bottleTies,
   },
-  mixes: { dto: MixDto, table: mixTable, touches: ['pieces'], deleted: 'copied', called: named('Mix'), ties: mixTies },
+  mixes: { dto: MixDto, table: mixTable, touches: [], deleted: 'copied', called: named('Mix'), ties: mixTies },
   finishes: { dto: FinishDto, table: finishTable, touches: [], deleted: 'copied', called: named('Finish') },
   pieces: { dto: PieceDto, table: pieceTable, touches: ['log'], deleted: 'marked', called: named('Piece') },
   log: { dto: LogEntryDto, table: logTable, touches: [], deleted: 'gone', sentAgain: true, called: () => 'The entry', ties: logTies },

@@ -41,7 +41,7 @@ export interface Served<T extends { id: string }> {
   /** The shape of one. */
   dto: Shape;
   table: KeptTable<T>;
-  /** Other lists in which something may change with a change of it. */
+  /** Other lists in which something may change with it, besides those that lose it. */
   touches: readonly ListKey[];
   /** What is deleted is copied among the recently deleted, is only marked in its own table, or is gone. */
   deleted: 'copied' | 'marked' | 'gone';

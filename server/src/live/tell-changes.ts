@@ -1,5 +1,5 @@
 import { Injectable, type CallHandler, type ExecutionContext, type NestInterceptor } from '@nestjs/common';
-import { LIST_KEYS, type ListKey, type Stored } from '@eveningtide/core/kept';
+import { LIST_KEYS, keptListOf, type ListKey, type Stored } from '@eveningtide/core/kept';
 import type { Request, Response } from 'express';
 import { tap, type Observable } from 'rxjs';
 import { servedOf } from '../kept/registry.js';
@@ -10,6 +10,7 @@ const ALL: Changed[] = [...LIST_KEYS, 'workshop', 'deleted'];
 /** What a write to a list may change: itself, what pointed to a thing that goes and loses it, and what lies among the recently deleted. */
 const touchedBy = (key: ListKey): Changed[] => [
   key,
+  ...keptListOf(key).loses,
   ...servedOf(key).touches,
   ...(servedOf(key).deleted === 'gone' ? [] : ['deleted' as const]),
 ];

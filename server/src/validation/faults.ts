@@ -1,5 +1,5 @@
 import { BadRequestException, Injectable, type ArgumentMetadata, type PipeTransform } from '@nestjs/common';
-import type { PlanFault } from '@eveningtide/core/kept';
+import { isObject, type PlanFault } from '@eveningtide/core/kept';
 import { validateSync } from 'class-validator';
 import { nestedOf, type Shape } from './nested.js';
 import { plainFaults } from './plain-json.js';
@@ -35,8 +35,6 @@ export class FaultsException extends BadRequestException {
     this.faults = faults;
   }
 }
-
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** One object against its class, then what lies in it: class-validator sees one object at a time, so that it can be stopped and never recurses. */
 function* shapeFaults(type: Shape, plain: Record<string, unknown>, path: string): Generator<PlanFault> {

@@ -1,6 +1,6 @@
 import { plainBottle, type Bottle } from '@eveningtide/core/materials';
 import { touchedBy } from '@eveningtide/core/plan-file';
-import { LONGEST_TEXT } from '@eveningtide/core/limits';
+import { LONGEST_NAME, LONGEST_TEXT } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import {
@@ -71,7 +71,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
           label="Name"
           className="col-span-4"
           value={bottle.name}
-          error={noName && stored ? 'Allowed: a name of 1–120 characters' : undefined}
+          error={noName && stored ? `Allowed: a name of 1–${String(LONGEST_NAME)} characters` : undefined}
           onChange={(name) => {
             set({ name });
           }}

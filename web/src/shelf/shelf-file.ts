@@ -1,5 +1,6 @@
 import { plainBottle, type Bottle, type OwnMaterial, type Supplies } from '@eveningtide/core/materials';
 import { BOTTLE_COLUMNS, bottlesFromRows, rowsFromBottles, type BottleRow, type RowsRead } from '@eveningtide/core/needs';
+import { isObject } from '@eveningtide/core/kept';
 import { MOST_AT_ONCE } from '@eveningtide/core/limits';
 import Papa from 'papaparse';
 
@@ -89,8 +90,6 @@ function readCsv(text: string, supplies: Supplies, newId: () => string): FileRea
   if (broken.length > 0) return { bottles: [], materials: [], faults: broken };
   return { ...bottlesFromRows(rows, supplies, newId), materials: [] };
 }
-
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function readJson(text: string, supplies: Supplies): FileRead {
   let file: unknown;

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { Field } from './field.js';
 
 /** A line of text with its label. With `kept`, an empty one is not taken over: a thing keeps its name. */
@@ -6,7 +7,7 @@ export function TextField({
   value,
   onChange,
   kept = false,
-  maxLength = 120,
+  maxLength = LONGEST_NAME,
   className,
   error,
 }: {
