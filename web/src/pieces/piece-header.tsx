@@ -30,8 +30,8 @@ export function PieceHeader({ piece }: { piece: Piece }) {
   ];
   return (
     <header className="sticky top-0 z-10 border-b border-line-strong bg-page px-4 py-2.5">
-      <div className="flex items-start justify-between gap-4">
-        <div className="min-w-0 flex-1">
+      <div className="flex items-start justify-between gap-x-4 gap-y-1 max-[40rem]:flex-wrap">
+        <div className="min-w-0 flex-1 max-[40rem]:basis-full">
           <h1>
             <input
               aria-label="Name of the piece"
@@ -54,7 +54,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
           </p>
         </div>
         {outlook && (completion || homeless > 0) && (
-          <p className="text-right text-ink-2">
+          <p className="text-right text-ink-2 max-[40rem]:text-left">
             {completion ? 'painted' : 'not done'}
             <Link
               to="/evenings"

@@ -42,7 +42,10 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
   }, [added]);
 
   return (
-    <div ref={editor} className="grid grid-cols-6 gap-x-3 gap-y-2 px-4 pt-1 pb-3 pl-14">
+    <div
+      ref={editor}
+      className="grid grid-cols-6 gap-x-3 gap-y-2 px-4 pt-1 pb-3 pl-14 max-[40rem]:pl-4 max-[40rem]:[&>*:not(fieldset)]:col-span-3"
+    >
       <SelectField
         label="Technique"
         className="col-span-2"

@@ -14,11 +14,12 @@ import { StepEditor } from './step-editor.js';
 import { zoneWords } from './zone-words.js';
 import { notifyWithUndo } from '../ui/notify.js';
 
-/** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. */
+/** Columns of a row, and of the heading above, which has no handle before it. Written out: the style sheet is made from these words. A phone shows what
+ * is done with what and how long; the rest stands in the open step. */
 const LINE_COLUMNS =
-  'grid grid-cols-[1.75rem_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_4.75rem_minmax(0,1.2fr)_3.125rem_2.25rem] gap-x-2';
+  'grid grid-cols-[1.75rem_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_4.75rem_minmax(0,1.2fr)_3.125rem_2.25rem] gap-x-2 max-[40rem]:grid-cols-[1.75rem_minmax(0,1fr)_minmax(0,1fr)_2.25rem] max-[40rem]:[&>*:nth-child(n+4):nth-child(-n+7)]:hidden';
 export const HEAD_COLUMNS =
-  'grid grid-cols-[3.25rem_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_4.75rem_minmax(0,1.2fr)_3.125rem_2.25rem] gap-x-2 pr-7';
+  'grid grid-cols-[3.25rem_minmax(0,1.15fr)_minmax(0,1.5fr)_minmax(0,1.2fr)_4.75rem_minmax(0,1.2fr)_3.125rem_2.25rem] gap-x-2 pr-7 max-[40rem]:grid-cols-[3.25rem_minmax(0,1fr)_minmax(0,1fr)_2.25rem] max-[40rem]:[&>*:nth-child(n+4):nth-child(-n+7)]:hidden';
 
 interface StepRowProps {
   piece: Piece;
