@@ -42,7 +42,7 @@ test('drying in the airing cupboard brings the next coat forward', async ({ benc
   await expect(rows(page).nth(2).getByLabel('Dries at')).toHaveValue('airing-cupboard');
 });
 
-test('zones are taken away and given back; the last one stays', async ({ bench: page }) => {
+test('a step’s fields: zones, the source of a streak, what another technique brings, and a step that is new', async ({ bench: page }) => {
   await openPiece(page, 'Quay wall casting');
   const row = rows(page).nth(1);
   await row.getByRole('button', { name: /Brush coat/ }).click();
@@ -57,33 +57,42 @@ test('zones are taken away and given back; the last one stays', async ({ bench: 
   await zone('face').check();
   await zone('crown').check();
   await expect(zone('all')).toBeChecked();
-});
 
-test('another technique brings its own tools and drops what does not fit it', async ({ bench: page }) => {
-  await openPiece(page, 'Quay wall casting');
-  const row = rows(page).nth(6);
-  await row.getByRole('button', { name: /Streak/ }).click();
-  await expect(row.getByLabel('Runs from')).toHaveValue('Mooring ring');
-  await row.getByLabel('Technique').selectOption({ label: 'Dry powder' });
-  await expect(row.getByLabel('Runs from')).toHaveCount(0);
-  await expect(row.getByLabel('Dilution')).toHaveCount(0);
-  await expect(row.getByRole('combobox', { name: 'Material' })).toContainText('choose …');
-  await row.getByRole('combobox', { name: 'Material' }).click();
-  await expect(page.getByRole('option', { name: 'Rust ochre powder' })).toBeVisible();
-  await expect(page.getByRole('option', { name: 'Lichen green' })).toHaveCount(0);
-  await page.keyboard.press('Escape');
-});
-
-test('a streak whose source is taken away is told', async ({ bench: page }) => {
-  await openPiece(page, 'Quay wall casting');
+  // a streak whose source is taken away is told
   await rows(page)
     .nth(6)
     .getByRole('button', { name: /Streak/ })
     .click();
+  await expect(rows(page).nth(6).getByLabel('Runs from')).toHaveValue('Mooring ring');
   await rows(page).nth(6).getByLabel('Runs from').fill('');
   await expect(page.getByRole('group', { name: 'Caution at step 7' })).toContainText('Nothing above it is named');
   await rows(page).nth(6).getByLabel('Runs from').fill('Drain mouth');
   await expect(page.getByRole('group', { name: /^Caution/ })).toHaveCount(0);
+
+  // another technique brings its own tools and drops what does not fit it
+  const powder = rows(page).nth(6);
+  await powder.getByLabel('Technique').selectOption({ label: 'Dry powder' });
+  await expect(powder.getByLabel('Runs from')).toHaveCount(0);
+  await expect(powder.getByLabel('Dilution')).toHaveCount(0);
+  await expect(powder.getByRole('combobox', { name: 'Material' })).toContainText('choose …');
+  await powder.getByRole('combobox', { name: 'Material' }).click();
+  await expect(page.getByRole('option', { name: 'Rust ochre powder' })).toBeVisible();
+  await expect(page.getByRole('option', { name: 'Lichen green' })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+
+  // of a new step, all can be unticked
+  await page.getByRole('button', { name: 'Add a step', exact: true }).click();
+  const chips = page.getByRole('region', { name: 'Sequence' }).getByRole('group', { name: 'Zones' });
+  const all = chips.getByRole('checkbox', { name: 'all', exact: true });
+  await expect(all).toBeChecked();
+  const count = await chips.getByRole('checkbox').count();
+  await all.uncheck();
+  await expect(all).not.toBeChecked();
+  // nothing but the word has changed: each zone is still ticked, and can be taken out
+  await expect(chips.locator('input:checked')).toHaveCount(count - 1);
+  await all.check();
+  await expect(all).toBeChecked();
+  await page.keyboard.press('Escape');
 });
 
 test('a draft of an older version is not thrown away after a reload', async ({ bench: first, server }) => {
@@ -180,6 +189,12 @@ test('messages, dialogs and menus are accessible too', async ({ bench: page, ser
   await page.keyboard.press('Escape');
 
   await page.goto(`${server.url}/pieces`);
+  await page.getByRole('button', { name: 'Set the air …' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'New piece' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Plan file' }).click();
   await expectAccessible(page);
   await page.keyboard.press('Escape');

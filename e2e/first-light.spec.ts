@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { ARCHIVED, PIECES, addStep, expect, expectAccessible, openPiece, rows, saved, test } from './fixtures.js';
+import { ARCHIVED, PIECES, addStep, expect, openPiece, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 async function makeVan(page: Page, name: string): Promise<void> {
@@ -236,13 +236,6 @@ test('a plan file goes out, a broken one is refused whole, a good one comes in a
   await expect(page.getByRole('link', { name: 'Salt van No. 14' })).toBeVisible();
 });
 
-test('a piece put aside comes back with undo', async ({ bench: page }) => {
-  await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
-  await expect(page.getByRole('link', { name: 'Quay wall casting' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: 'Quay wall casting' })).toBeVisible();
-});
-
 test('nothing is lost while the server is away', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
   await page.route('**/api/pieces/**', (route) => route.abort());
@@ -267,14 +260,6 @@ test('evenings can be taken off, and the plan moves', async ({ bench: page }) =>
   // a block leads to its step
   await page.getByRole('link', { name: /Salt van No. 14, step 3, Spray coat/ }).click();
   await expect(rows(page).nth(2).getByLabel('Technique')).toBeVisible();
-});
-
-test('the dialogs are accessible', async ({ bench: page }) => {
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await expectAccessible(page);
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Set the air …' }).click();
-  await expectAccessible(page);
 });
 
 test('a change made right before leaving is saved and planned', async ({ bench: page, server }) => {

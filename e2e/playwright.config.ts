@@ -11,7 +11,8 @@ export default defineConfig({
     { name: 'long', testMatch: LONG },
     { name: 'short', testMatch: '**/*.spec.ts', testIgnore: LONG },
   ],
-  workers: 2,
+  // each test waits for the page a third of its time: three keep two cores busy
+  workers: 3,
   fullyParallel: true,
   timeout: 240_000,
   expect: { timeout: 20_000 },

@@ -387,6 +387,9 @@ describe('a mix', () => {
     expect(mixFacts(slurry, 'powder-slurry', null)).toMatchObject({ dryFilmUm: 20, wetFilmUm: 80 });
     // loose, the same powder leaves no film
     expect(mixFacts([slurry[0]!], 'powder-dry', null)?.dryFilmUm).not.toBe(20);
+    // one that comes as a slurry lies as thick as its kind does
+    const spill = mixFacts([{ material: 'spill-slurry', bottleId: null, parts: 1 }], 'powder-slurry', null)!;
+    expect(spill.dryFilmUm).toBe(CATALOGUE.material('spill-slurry').drying!.referenceDryUm);
     // however far it is thinned, a wash stands no deeper than 200 µm
     const wash = (thinner: number) =>
       mixFacts(
@@ -399,6 +402,14 @@ describe('a mix', () => {
       )!;
     expect(wash(60).wetFilmUm).toBeCloseTo(200);
     expect(wash(60).dryFilmUm).toBeLessThan(wash(0.1).dryFilmUm);
+  });
+
+  test('flows by its tool: sprayed with pressure, a fixer softly whatever its solids', () => {
+    const flowOf = (material: string, technique: string, tool: string) =>
+      mixFacts([{ material, bottleId: null, parts: 1 }], technique, tool)!.flow;
+    expect(flowOf('acrylic-matt', 'brush-coat', 'brush').pressureBar).toBeNull();
+    expect(flowOf('acrylic-matt', 'airbrush-coat', 'airbrush').pressureBar).toEqual([1.3, 1.8]);
+    expect(flowOf('fixer-spirit', 'fix', 'airbrush')).toMatchObject({ verdict: 'right', pressureBar: [0.5, 0.8] });
   });
 });
 

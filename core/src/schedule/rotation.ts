@@ -43,10 +43,7 @@ export function waitsOf(pieces: readonly Piece[], { plan, pieces: outlooks, even
       const models = step ? Math.max(1, modelsOf(step, piece)) : 1;
       const perModelMin = (before.endMin - before.startMin) / models;
       const filledBy = plan.placed
-        .filter(
-          ({ id, startMin, endMin }) =>
-            operationOf(id).pieceId !== piece.id && startMin >= before.endMin - 1e-6 && endMin <= next.startMin + 1e-6,
-        )
+        .filter(({ startMin, endMin }) => startMin >= before.endMin - 1e-6 && endMin <= next.startMin + 1e-6)
         .map(({ id, startMin, endMin }) => ({
           pieceId: operationOf(id).pieceId,
           stepIndex: operationOf(id).stepIndex,
@@ -89,7 +86,8 @@ export function splitProposals(given: PlanInput): SplitProposal[] {
     .flatMap((piece): SplitProposal[] => {
       const halves = splitPiece(piece, `${piece.id}-2`);
       const planned = plan(given.pieces.flatMap((one) => (one.id === piece.id ? halves : [one])));
-      const isBetter = planned.cost.unplaced <= now.cost.unplaced && planned.cost.total < now.cost.total - 0.05;
+      // what finds no place costs more than anything else
+      const isBetter = planned.cost.total < now.cost.total - 0.05;
       if (!isBetter) return [];
       return [
         {

@@ -11,6 +11,7 @@ import {
   movedBy,
   operationOf,
   pairings,
+  planOf,
   planScenario,
   planPieces,
   problemOf,
@@ -219,6 +220,49 @@ describe('going round like on a bench', () => {
     expect(wait).toMatchObject({ models: 3, perModelMin: 4, filledBy: [] });
     expect(wait!.idleMin).toBe(wait!.waitMin);
     expect(wait!.modelsForNone).toBe(3 + Math.ceil(wait!.waitMin / 4));
+  });
+
+  /** Two looks at a van, so many minutes apart, and what else there is to do. */
+  const waitBetween = (waitMin: number, others: Piece[] = [], first: Short = ['inspect', null, { handsOnMin: 10 }], end = '21:00') => {
+    const pieces = [vanWith('van', [first, ['inspect', null, { handsOnMin: 10, waitMin }]]), ...others];
+    const evenings = everyEvening({ weekly: everyEvening().weekly.map((one) => ({ ...one, end })) });
+    return waitsOf(pieces, planPieces(given(pieces, { workshop: evenings })));
+  };
+
+  test('a wait that is a whole number of models long wants exactly so many more', () => {
+    expect(waitBetween(20)).toMatchObject([{ waitMin: 20, perModelMin: 10, modelsForNone: 3, idleMin: 20, filledBy: [] }]);
+    expect(waitBetween(21)).toMatchObject([{ modelsForNone: 4 }]);
+  });
+
+  test('nobody waits three hours at the bench', () => {
+    expect(waitBetween(150, [], undefined, '23:30')).toMatchObject([{ waitMin: 150 }]);
+    expect(waitBetween(160, [], undefined, '23:30')).toEqual([]);
+  });
+
+  test('what comes after the wait does not fill it, cleaning the airbrush does', () => {
+    const later = vanWith('later', [['inspect', null, { handsOnMin: 6, pinnedAt: `${MONDAY}T20:30` }]]);
+    expect(waitBetween(20, [later])).toMatchObject([{ filledBy: [], idleMin: 20 }]);
+    const [wait] = waitBetween(40, [], ['airbrush-coat', 'acrylic-matt', { handsOnMin: 10 }]);
+    expect(wait).toMatchObject({ waitMin: 40, filledBy: [] });
+    expect(wait!.idleMin).toBe(40 - DEFAULT_WORKSHOP.airbrushCleanMin);
+  });
+
+  test('two that share an evening are worth it, two that fill one each are not; what is saved is counted out', () => {
+    const look = (id: string, handsOnMin: number) => vanWith(id, [['inspect', null, { handsOnMin }]]);
+    expect(pairings(given([look('a', 30), look('b', 40)]))).toEqual([
+      { pieceIds: ['a', 'b'], together: 1, apart: 2, idleMin: 0, idleApartMin: 0 },
+    ]);
+    expect(pairings(given([look('a', 100), look('b', 100)]))).toEqual([]);
+    const waiting = (id: string, waitMin: number) =>
+      vanWith(id, [
+        ['inspect', null, { handsOnMin: 10 }],
+        ['inspect', null, { handsOnMin: 10, waitMin }],
+      ]);
+    const [pair] = pairings(given([waiting('a', 20), waiting('b', 30)]));
+    expect(pair!.idleApartMin).toBe(
+      planOf(given([waiting('a', 20)])).planned.cost.idleMin + planOf(given([waiting('b', 30)])).planned.cost.idleMin,
+    );
+    expect(pair!.idleApartMin).toBeGreaterThan(30);
   });
 
   test('pieces that fill each other’s waits are named, the best first', () => {

@@ -4,7 +4,7 @@ import type { LogEntry } from '../log/index.js';
 import { MadePlan, planPieces, type Outlook } from '../schedule/index.js';
 import { MONDAY, givenAt, vanWith, type Short } from '../schedule/testing.js';
 import type { Piece } from '../subjects/index.js';
-import { momentOf } from '../units/index.js';
+import { MINUTES_PER_DAY, momentOf } from '../units/index.js';
 import {
   cleaningAfterMin,
   cleaningUntilMin,
@@ -194,5 +194,22 @@ describe('what a late start costs', () => {
     // half an hour late with the plan at hand is the same
     const given = givenAt(three, [], SEVEN + 30);
     expect(delayOf(given, new MadePlan(given).solved)).toEqual(delayOf(given));
+  });
+
+  test('an evening in which nothing fits any more is lost: what was planned for it costs another', () => {
+    const [long] = [vanWith('a', [['brush-coat', 'acrylic-matt', { handsOnMin: 100 }]])];
+    const lost = delayOf(givenAt([long], [], SEVEN + 30))!;
+    expect(lost).toMatchObject({ evenings: 1, tonightMin: 30 - 100, putOff: 1 });
+    // the evening that is on is the one that counts, not the first of all
+    expect(delayOf(givenAt([long], [], MINUTES_PER_DAY + SEVEN + 30))).toEqual(lost);
+  });
+
+  test('a step that is left out since then moves the count of those after it, and none of them is put off for that', () => {
+    const piece = vanWith(
+      'a',
+      [10, 10, 60, 60].map((handsOnMin): Short => ['inspect', null, { handsOnMin }]),
+    );
+    const log = [done(piece, 0, SEVEN, SEVEN + 10), { ...done(piece, 1, SEVEN + 10, SEVEN + 10), kind: 'left-out' as const }];
+    expect(delayOf(givenAt([piece], log, SEVEN + 30))).toMatchObject({ evenings: 0, putOff: 0, tonightMin: 10 });
   });
 });
