@@ -1,9 +1,8 @@
 import { effectById, stepsOf, wayOf, type Fitting } from '../effects/index.js';
 import { handsOnMinutes, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
-import { plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
+import { ARRANGED, plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById, type Phase } from '../techniques/index.js';
 import { coat } from './coat.js';
-import { ARRANGED } from './mark.js';
 
 /**
  * What is put in order: steps that stay together, in the order they have. A wish is one block, a step of the painter's

@@ -1,9 +1,8 @@
 import { bottleFor, type Fitting } from '../effects/index.js';
 import { usualDilution } from '../mixing/index.js';
 import { usualTool } from '../sequence/index.js';
-import { plainStep, type Step } from '../subjects/index.js';
+import { ARRANGED, plainStep, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
-import { ARRANGED } from './mark.js';
 
 /** Coats by what they are and where: the same one is tried at many places, and what it brings is worked out once. */
 const known = new WeakMap<Fitting, Map<string, Step>>();

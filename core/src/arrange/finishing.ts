@@ -1,7 +1,6 @@
 import { constantAir } from '../climate/index.js';
 import { checkSequence, handsOnMinutes, incomingOf, sprays, type Finding, type Fix, type SequenceProblem } from '../sequence/index.js';
-import { plainStep, type Step } from '../subjects/index.js';
-import { ARRANGED } from './mark.js';
+import { ARRANGED, plainStep, type Step } from '../subjects/index.js';
 import { isTrouble, type Setting } from './path.js';
 
 /** What is said at a look before a seal. */

@@ -15,8 +15,7 @@ import {
   type SequenceState,
   type Subject,
 } from '../sequence/index.js';
-import { plainStep, type KeepClean, type Step } from '../subjects/index.js';
-import { ARRANGED } from './mark.js';
+import { ARRANGED, plainStep, type KeepClean, type Step } from '../subjects/index.js';
 
 /** Minutes of steps, which are asked for again and again while paths are compared. */
 const knownMinutes = new WeakMap<Step, number>();

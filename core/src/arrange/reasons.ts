@@ -1,7 +1,7 @@
+import { ARRANGED } from '../subjects/index.js';
 import { sprays } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Block } from './blocks.js';
-import { ARRANGED } from './mark.js';
 import type { Precedence } from './order.js';
 import type { Setting } from './path.js';
 import type { Found } from './search.js';

@@ -22,8 +22,13 @@ export interface Air {
   rhPct: number;
 }
 
-/** Standard atmosphere 23/50, ISO 291: the air in which catalogue drying times hold. */
+/** Standard atmosphere 23/50, ISO 291: the air in which drying times of data sheets hold. */
 export const REFERENCE_AIR: Readonly<Air> = { tempC: 23, rhPct: 50 };
+/** A living room: the air in which the trade’s own times hold ("overnight", "ten minutes"). */
+export const ROOM_AIR: Readonly<Air> = { tempC: 20, rhPct: 50 };
+
+/** Psychrometer constant at standard pressure, kPa/K: c_p · p / (0.622 · latent heat of evaporation). */
+const PSYCHROMETER_KPA_PER_K = 0.0665;
 
 function assertTemp(tempC: number): void {
   if (!(tempC >= -40 && tempC <= 200)) throw new RangeError(`tempC must be between -40 and 200, got ${String(tempC)}`);
@@ -65,6 +70,21 @@ export function absoluteHumidityGPerM3(air: Air): number {
 /** What the air can still take up, kPa: saturation minus present vapour pressure. */
 export function dryingDeficitKPa(air: Air): number {
   return saturationPressureKPa(air.tempC) - vapourPressureKPa(air);
+}
+
+/**
+ * Temperature, °C, of a wet film in air of this temperature that holds so much vapour (kPa): what evaporates cools it, until
+ * as much heat comes as goes. Psychrometer equation, by bisection.
+ */
+export function wetBulbC(airTempC: number, vapourKPa: number): number {
+  let [low, high] = [-20, airTempC];
+  for (let i = 0; i < 40; i++) {
+    const mid = (low + high) / 2;
+    const left = saturationPressureKPa(mid) - PSYCHROMETER_KPA_PER_K * (airTempC - mid);
+    if (left > vapourKPa) high = mid;
+    else low = mid;
+  }
+  return (low + high) / 2;
 }
 
 /** ISO 8502-4 check. `surfaceTempC` defaults to the air's temperature. */

@@ -2,7 +2,7 @@ import type { Finish } from '../finishes/index.js';
 import { isSubstrateId } from '../subjects/index.js';
 import { addDays } from '../units/index.js';
 import { duplicates, unknown, type PlanFault } from './fault.js';
-import { each, keptList, type Surroundings } from './kept-thing.js';
+import { each, keptList, type Surroundings, type Upgrade } from './kept-thing.js';
 import { STEP_UPGRADES, placeOf, stepFaults } from './step-faults.js';
 
 /** What the steps of a saved finish point to that is not there. Bottles, mixes and drying places may have gone since: that is no fault. */
@@ -22,6 +22,13 @@ function* finishFaults(path: string, finish: Finish, { supplies }: Surroundings)
   }
 }
 
+const stepsUpgraded =
+  (upgrade: Upgrade): Upgrade =>
+  (finish) => ({
+    ...finish,
+    versions: each(finish['versions'], (version) => ({ ...version, steps: each(version['steps'], upgrade) })),
+  });
+
 /** Saved sequences to apply again. */
 export const finishes = keptList<Finish, 'finish'>({
   one: 'finish',
@@ -34,10 +41,5 @@ export const finishes = keptList<Finish, 'finish'>({
     ...finish,
     versions: finish.versions.map((version) => ({ ...version, savedOn: addDays(version.savedOn, days) })),
   }),
-  upgrades: {
-    3: (finish) => ({
-      ...finish,
-      versions: each(finish['versions'], (version) => ({ ...version, steps: each(version['steps'], STEP_UPGRADES[3]) })),
-    }),
-  },
+  upgrades: { 3: stepsUpgraded(STEP_UPGRADES[3]), 6: stepsUpgraded(STEP_UPGRADES[6]) },
 });

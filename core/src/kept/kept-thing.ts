@@ -19,7 +19,8 @@ export type Loose = Record<string, unknown>;
  * How a thing of an older plan file is brought up, by the version it comes from. What is filled in is what was meant then: it stands here in full, and
  * does not follow a default that may change.
  */
-export type Upgrades = Partial<Record<number, (thing: Loose) => Loose>>;
+export type Upgrade = (thing: Loose) => Loose;
+export type Upgrades = Partial<Record<number, Upgrade>>;
 
 /** Lists that others point to, or that point to others. */
 type ListName = 'materials' | 'bottles' | 'mixes' | 'pieces';

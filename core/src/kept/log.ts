@@ -3,8 +3,9 @@ import { isTroubleId } from '../remedies/index.js';
 import { isTechniqueId } from '../techniques/index.js';
 import { movedByDays } from '../units/index.js';
 import { unknown, type PlanFault } from './fault.js';
-import { keptList, type Surroundings } from './kept-thing.js';
+import { isObject, keptList, type Surroundings } from './kept-thing.js';
 import { momentMoved } from './moved.js';
+import { STEP_UPGRADES } from './step-faults.js';
 
 /** What an entry of the log names that is not there. Bottles, mixes and zones may have gone since: that is no fault. */
 function* entryFaults(path: string, entry: LogEntry, { supplies, pieces }: Surroundings): Generator<PlanFault> {
@@ -50,5 +51,5 @@ export const log = keptList<LogEntry, 'entry'>({
     endedAt: momentMoved(entry.endedAt, days),
     dryTest: entry.dryTest && { ...entry.dryTest, at: movedByDays(entry.dryTest.at, days) },
   }),
-  upgrades: {},
+  upgrades: { 6: (entry) => ({ ...entry, step: isObject(entry['step']) ? STEP_UPGRADES[6](entry['step']) : null }) },
 });

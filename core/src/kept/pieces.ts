@@ -81,5 +81,6 @@ export const pieces = keptList<Piece, 'piece'>({
       steps: each(piece['steps'], STEP_UPGRADES[2]),
     }),
     3: (piece) => ({ ...piece, steps: each(piece['steps'], STEP_UPGRADES[3]) }),
+    6: (piece) => ({ ...piece, steps: each(piece['steps'], STEP_UPGRADES[6]) }),
   },
 });

@@ -39,4 +39,5 @@ export const STEP_UPGRADES = {
   1: (step: Loose): Loose => ({ ...step, members: null }),
   2: (step: Loose): Loose => ({ ...step, fromWish: null }),
   3: (step: Loose): Loose => ({ ...step, mixId: null }),
+  6: (step: Loose): Loose => ({ ...step, intoWet: null, place: null }),
 } satisfies Upgrades;

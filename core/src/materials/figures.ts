@@ -29,6 +29,7 @@ export const BINDERS: Record<BinderFamily, string> = {
 
 const UNTIL_WORDS: Record<Until, string> = {
   never: 'never',
+  'while-wet': 'while wet',
   'while-fresh': 'while fresh',
   'until-dry-hard': 'until dry-hard',
   'until-solvent-proof': 'until solvent-proof',

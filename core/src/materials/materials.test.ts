@@ -52,10 +52,10 @@ describe('resistance', () => {
   const families = Object.keys(FAMILIES) as (keyof typeof FAMILIES)[];
   const order = { holds: 0, softens: 1, lifts: 2 };
   const states = [
-    { fresh: true, dryHard: false, solventProof: false },
-    { fresh: false, dryHard: false, solventProof: false },
-    { fresh: false, dryHard: true, solventProof: false },
-    { fresh: false, dryHard: true, solventProof: true },
+    { wet: false, fresh: true, dryHard: false, solventProof: false },
+    { wet: false, fresh: false, dryHard: false, solventProof: false },
+    { wet: false, fresh: false, dryHard: true, solventProof: false },
+    { wet: false, fresh: false, dryHard: true, solventProof: true },
   ];
 
   test('more liquid is never kinder, an older film never weaker', () => {

@@ -46,7 +46,7 @@ export type BinderFamily =
 /** Where a figure comes from. A published source is named in full. */
 export type FigureSource = 'common practice' | 'from memory' | (string & {});
 
-/** Stages after ASTM D1640; `recoatFrom` and `solventProof` are the trade's. Each is an age in minutes at reference. */
+/** Stages after ASTM D1640; `recoatFrom` and `solventProof` are the trade's. Each is an age in minutes where the ages hold. */
 export interface StageAges {
   touchMin: number;
   tackFreeMin: number;
@@ -74,6 +74,8 @@ export interface Drying {
   mechanism: DryingMechanism;
   /** Dry film, µm, at which the ages hold. */
   referenceDryUm: number;
+  /** The air in which they hold: the standard one of data sheets (23 °C, 50 %RH, ISO 291), or the trade's living room (20 °C, 50 %RH). */
+  anchor: 'standard' | 'room';
   ages: StageAges;
   /** Wait between coats of the same step, minutes. */
   betweenCoatsMin: number;

@@ -123,8 +123,8 @@ describe('pieces in evenings', () => {
         plan(
           [
             vanWith('van', [
-              ['wash', 'wash-oil', { dryingPlace }],
-              ['drybrush', 'acrylic-matt'],
+              ['brush-coat', 'oil-artist', { dryingPlace }],
+              ['wash', 'wash-acrylic'],
             ]),
           ],
           bench,

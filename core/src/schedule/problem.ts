@@ -54,9 +54,8 @@ const airbrushed = (step: Step, bench: Bench): boolean => incomingOf(step, bench
 
 /** A wet coat takes room until it is dry-hard. */
 function standOf(piece: Piece, step: Step, { workshop, supplies }: Bench): Stand | null {
-  const { material } = incomingOf(step, supplies);
-  if (!material?.drying) return null;
-  const film = { dryUm: step.dryUm ?? material.drying.referenceDryUm, airflow: step.drying };
+  const { material, film } = incomingOf(step, supplies);
+  if (!material || !film) return null;
   const own = step.dryingPlace === null ? null : (placesOf(workshop)[step.dryingPlace] ?? null);
   const minutes = (air: Air): number => stageMinutes(material, 'dryHard', film, own ?? air);
   const until = { eveningMin: minutes(workshop.climate.evening), nightMin: minutes(workshop.climate.night) };

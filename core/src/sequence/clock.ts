@@ -1,4 +1,4 @@
-import type { AirSpan } from '../climate/index.js';
+import type { Air, AirSpan } from '../climate/index.js';
 import { ageAcross, scaledMinutes, stageMinutes, type Film } from '../drying/index.js';
 import type { Material, DryingStage } from '../materials/index.js';
 
@@ -8,7 +8,7 @@ import type { Material, DryingStage } from '../materials/index.js';
  */
 export class DryingClock {
   private readonly stages: Partial<Record<DryingStage, number>> = {};
-  private readonly ages = new Map<number, number>();
+  private readonly ages = { recoatFrom: new Map<number, number>(), dryHard: new Map<number, number>() };
   private settled: number | null = null;
 
   constructor(
@@ -17,6 +17,13 @@ export class DryingClock {
     private readonly spans: readonly AirSpan[],
     private readonly endMin: number,
   ) {}
+
+  /** The clock of the same coat with a share of its film. */
+  withFilm(share: number, spans: readonly AirSpan[]): DryingClock {
+    const { dryUm, liquidUm, airflow } = this.film;
+    const film = { dryUm: dryUm * share, airflow, ...(liquidUm === undefined ? {} : { liquidUm: liquidUm * share }) };
+    return new DryingClock(this.material, film, spans, this.endMin);
+  }
 
   /** Absolute minute at which a stage is reached; Infinity when it never is in this air. */
   readyMin(stage: DryingStage): number {
@@ -34,18 +41,19 @@ export class DryingClock {
   get settledMin(): number {
     if (this.settled === null) {
       const { windows } = this.material;
-      const wrinkles = windows?.wrinkle ? this.agedMin(windows.wrinkle.hardFromMin) : -Infinity;
+      const wrinkles = windows?.wrinkle ? this.agedMin(windows.wrinkle.hardFromMin, 'dryHard') : -Infinity;
       this.settled = windows?.recoatUntilMin !== undefined ? Infinity : Math.max(this.readyMin('dryHard'), wrinkles);
     }
     return this.settled;
   }
 
-  /** Absolute minute at which an age given at reference is reached. */
-  agedMin(referenceMin: number): number {
-    const known = this.ages.get(referenceMin);
+  /** Absolute minute at which an age given where the ages hold is reached: by the liquid that has gone, or by how hard it is. */
+  agedMin(referenceMin: number, by: 'recoatFrom' | 'dryHard'): number {
+    const known = this.ages[by].get(referenceMin);
     if (known !== undefined) return known;
-    const aged = this.endMin + ageAcross(this.spans, this.endMin, (air) => scaledMinutes(this.material, referenceMin, this.film, air));
-    this.ages.set(referenceMin, aged);
+    const minutes = (air: Air): number => scaledMinutes(this.material, referenceMin, this.film, air, by);
+    const aged = this.endMin + ageAcross(this.spans, this.endMin, minutes);
+    this.ages[by].set(referenceMin, aged);
     return aged;
   }
 }

@@ -1,6 +1,8 @@
+import type { Film } from '../drying/index.js';
 import { CATALOGUE, slowed, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
-import type { Step } from '../subjects/index.js';
-import { techniqueById, type Need, type Technique } from '../techniques/index.js';
+import { ARRANGED, type Step } from '../subjects/index.js';
+import { dilutionShares } from '../mixing/index.js';
+import { techniqueById, type Need, type Technique, type Touch } from '../techniques/index.js';
 import { buildOf, type Build } from './build.js';
 import { hidesOf, type Hides } from './look.js';
 
@@ -9,13 +11,22 @@ export interface Incoming {
   technique: Technique;
   material: Material | null;
   need: Need;
+  /** How hard it presses on what lies below: what is sprayed does not. */
+  touch: Touch;
   /** Liquids that arrive, with what brings each. */
   solvents: { solvent: SolventClass; from: string }[];
   dose: Dose;
   sprayed: boolean;
   tool: string;
+  bottleId: string | null;
+  /** Into what is wet on purpose; null: as is usual for the technique. */
+  intoWet: boolean | null;
+  /** What tells that two steps are for the same place: the word the painter gave it, what it runs from, the wish it was arranged for. */
+  places: ReadonlySet<string>;
   /** Dry film of one coat, µm. */
   dryUm: number;
+  /** What of one coat lies there and dries; null where nothing does. */
+  film: Film | null;
   coverPct: number;
   /** #rrggbb: the step's own, else the bottle's, else the kind's; null where nothing is laid. */
   colour: string | null;
@@ -28,12 +39,56 @@ export interface Incoming {
 }
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
+/** Half of what an airbrush sends has gone before it lies (from memory): its coats are tack-free in half the time of a brushed one. */
+const AIRBRUSHED_LIQUID = 0.5;
+/** A light hand lays half as much as the usual one, a heavy hand half as much again (our numbers). */
+const HAND = { light: 0.5, heavy: 1.5 } as const;
+/** What the hand lays on by feel: coats are laid until they cover. */
+const BY_FEEL: ReadonlySet<Technique['effect']> = new Set<Technique['effect']>(['tint', 'accent', 'slurry']);
 
 /** The tool a step is done with, unless the step names one. */
 export function usualTool(technique: Technique, material: Material | null): string {
   if (material?.aerosol && technique.tools.includes('aerosol')) return 'aerosol';
   if (material && !material.aerosol && technique.tools[0] === 'aerosol') return 'airbrush';
   return technique.tools[0] ?? 'hand';
+}
+
+/**
+ * What of one coat lies there and dries. A brush lays so much wet whatever it is dipped into: thinned, less stays. What is
+ * sprayed is laid until it covers, in passes that half dry on their way.
+ */
+function filmLaid(step: Step, technique: Technique, material: Material, { sprayed, tool, dryUm }: FilmGiven): Film {
+  const hand = step.strength === null || !BY_FEEL.has(technique.effect) ? 1 : HAND.light + step.strength * (HAND.heavy - HAND.light);
+  const neatUm = dryUm * hand;
+  const share = material.aerosol ? 1 : tool === 'airbrush' ? AIRBRUSHED_LIQUID : technique.liquidShare;
+  const solidsPct = material.volumeSolidsPct;
+  if (solidsPct === 0) return { dryUm: neatUm, liquidUm: neatUm * share, airflow: step.drying };
+  const { paint } = dilutionShares(step.dilution);
+  const wetUm = (neatUm * 100) / solidsPct;
+  const keepsFilm = sprayed || step.dryUm !== null;
+  return {
+    dryUm: keepsFilm ? neatUm : neatUm * paint,
+    liquidUm: wetUm * (1 - (paint * solidsPct) / 100) * share,
+    airflow: step.drying,
+  };
+}
+
+interface FilmGiven {
+  sprayed: boolean;
+  tool: string;
+  /** One coat as it comes out of the bottle, µm dry. */
+  dryUm: number;
+}
+
+const NOWHERE: ReadonlySet<string> = new Set();
+
+function placesOf({ place, source, fromWish }: Step): ReadonlySet<string> {
+  const out = [
+    ...(place === null ? [] : [`place ${place}`]),
+    ...(source === null ? [] : [`source ${source}`]),
+    ...(fromWish === null || fromWish === ARRANGED ? [] : [`wish ${fromWish}`]),
+  ];
+  return out.length === 0 ? NOWHERE : new Set(out);
 }
 
 /** Steps are never changed in place, so what one brings is worked out once. */
@@ -71,11 +126,16 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     technique,
     material,
     need: technique.need,
+    touch: sprayed ? 'light' : technique.touch,
     solvents: [...solvents].map(([solvent, from]) => ({ solvent, from })),
     dose: sprayed ? 'mist' : (technique.dose ?? 'mist'),
     sprayed,
     tool,
+    bottleId: step.bottleId,
+    intoWet: step.intoWet,
+    places: placesOf(step),
     dryUm,
+    film: material?.drying ? filmLaid(step, technique, material, { sprayed, tool, dryUm }) : null,
     coverPct,
     colour,
     colourTold: ownColour !== null,

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { problem, subject, type Short } from './example.js';
 import { checkSequence, relativeOpenings } from './index.js';
 
-const WARM = { tempC: 23, rhPct: 50 };
+const WARM = { tempC: 20, rhPct: 50 };
 const COLD = { tempC: 13, rhPct: 70 };
 const lagsOf = (steps: readonly Short[], air = WARM) => relativeOpenings(subject(), problem(steps).steps, air);
 
@@ -14,17 +14,19 @@ describe('lags between steps', () => {
       ['drybrush', 'acrylic-satin'],
     ]);
     expect(lag).toMatchObject({ fromIndex: 0, toIndex: 1 });
-    expect(lag?.list).toEqual([{ fromMin: 60, toMin: Infinity }]);
+    // tack-free is enough for a brush that is almost dry
+    expect(lag?.list).toEqual([{ fromMin: 15, toMin: Infinity }]);
   });
 
-  test('a later step still waits for an early layer, however many lie between', () => {
+  test('a later step still waits for an early layer while that lies open; under an unbroken coat it asks nothing more', () => {
     const lags = lagsOf([
       ['brush-coat', 'enamel-matt'],
       ['mask', 'masking-tape', { zones: ['roof'], coverPct: 10 }],
+      ['sponge', 'acrylic-matt', { coverPct: 20 }],
       ['brush-coat', 'acrylic-matt'],
       ['wash', 'wash-acrylic'],
     ]);
-    expect(lags.map(({ fromIndex, toIndex }) => `${String(fromIndex)}>${String(toIndex)}`)).toEqual(['0>1', '0>2', '0>3', '2>3']);
+    expect(lags.map(({ fromIndex, toIndex }) => `${String(fromIndex)}>${String(toIndex)}`)).toEqual(['0>1', '0>2', '0>3', '2>3', '3>4']);
   });
 
   test('zones that differ are met together', () => {
@@ -50,7 +52,8 @@ describe('lags between steps', () => {
     const [base, top] = lags;
     expect(base?.list).toEqual([{ fromMin: expect.any(Number), toMin: Infinity }]);
     expect(base!.list[0]!.fromMin).toBeGreaterThan(600);
-    expect(Number.isFinite(top!.list[0]!.toMin)).toBe(true);
+    // half of the liquid has gone on the way; how long it stays open hangs on the film
+    expect(top!.list).toEqual([{ fromMin: expect.closeTo(15 * 0.8 * 0.5, 6), toMin: expect.closeTo(360 * 0.8, 6) }]);
   });
 
   const material = fc.constantFrom('acrylic-matt', 'enamel-matt', 'lacquer-matt', 'clear-matt-acrylic', 'emulsion-matt');

@@ -1,4 +1,5 @@
 import type { AirSpan } from '../climate/index.js';
+import type { Film } from '../drying/index.js';
 import {
   resistance,
   type Dose,
@@ -29,9 +30,14 @@ export interface Layer {
   /** Spreads over everything without holes; chipping and abrading break it. */
   unbroken: boolean;
   loose: boolean;
+  /** Words that steps for the same place share: they meet wholly, however little of the zone each covers. */
+  places: ReadonlySet<string>;
+  bottleId: string | null;
   /** When it reaches its stages; shared by all zones that the step reached. */
   clock: DryingClock;
 }
+
+const NO_FILM: Film = { dryUm: 0, airflow: 'still' };
 
 /** A full coat may miss this much of a zone and still count as unbroken (our number). */
 const UNBROKEN_FROM_PCT = 95;
@@ -50,20 +56,26 @@ export function layerOf(step: Step, stepIndex: number, incoming: Incoming, endMi
     colour: incoming.colour ?? material.colour,
     allowance: step.allowance ?? 1,
     endMin,
+    places: incoming.places,
+    bottleId: step.bottleId,
     unbroken: technique.effect === 'film' && incoming.coverPct >= UNBROKEN_FROM_PCT,
     loose: technique.effect === 'loose' && !material.selfAdhesive,
-    clock: new DryingClock(material, { dryUm: incoming.dryUm, airflow: step.drying }, spans, endMin),
+    clock: new DryingClock(material, incoming.film ?? NO_FILM, spans, endMin),
   };
 }
 
 /** When the layer reaches a stage; Infinity when it does not in this air. */
 export const readyMin = (layer: Layer, stage: DryingStage): number => layer.clock.readyMin(stage);
 
-/** When an age given at reference is reached in this layer's air. */
-export const agedMin = (layer: Layer, referenceMin: number): number => layer.clock.agedMin(referenceMin);
+/** When an age given where the ages hold is reached in this layer's air: by the liquid that has gone. */
+export const agedMin = (layer: Layer, referenceMin: number): number => layer.clock.agedMin(referenceMin, 'recoatFrom');
+
+/** The same by how hard the film has become. */
+export const hardenedMin = (layer: Layer, referenceMin: number): number => layer.clock.agedMin(referenceMin, 'dryHard');
 
 export function filmStateAt(layer: Layer, atMin: number): FilmState {
   return {
+    wet: atMin < readyMin(layer, 'tackFree'),
     fresh: atMin < readyMin(layer, 'recoatFrom'),
     dryHard: atMin >= readyMin(layer, 'dryHard'),
     solventProof: atMin >= readyMin(layer, 'solventProof'),
@@ -78,3 +90,10 @@ export function layerResistance(layer: Layer, solvent: SolventClass, dose: Dose,
 export function isBarrier(layer: Layer, solvent: SolventClass, dose: Dose, atMin: number): boolean {
   return layer.unbroken && !layer.material.chalky && layerResistance(layer, solvent, dose, atMin) === 'holds';
 }
+
+/** The layer with only a share of its film left, as when it was laid. */
+export const thinned = (layer: Layer, share: number, spans: readonly AirSpan[]): Layer => ({
+  ...layer,
+  dryUm: layer.dryUm * share,
+  clock: layer.clock.withFilm(share, spans),
+});

@@ -2,7 +2,8 @@ import type { AirSpan } from '../climate/index.js';
 import type { MaterialRole } from '../materials/index.js';
 import { substrateById, type Step, type Substrate } from '../subjects/index.js';
 import type { Incoming } from './incoming.js';
-import { agedMin, isBarrier, layerOf, type Layer } from './layer.js';
+import { agedMin, isBarrier, layerOf, thinned, type Layer } from './layer.js';
+import { isSamePlace, workableLayer, workableMin } from './meeting.js';
 import { NO_BUILD, addBuild, type Build } from './build.js';
 import { lookAfter, startLook, type ZoneLook } from './look.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
@@ -33,6 +34,8 @@ export interface SequenceState {
 const SHEEN_GU = { matt: 5, satin: 30, gloss: 80 } as const;
 /** A slurry or paste that covers at least half of a zone sets its sheen (our number). */
 const SHEEN_COVER_PCT = 50;
+/** From this share on what is wet holds what falls into it: beside it the rest lies loose (our number). */
+const HOLDS_FROM = 0.5;
 
 export function startState(subject: Subject): SequenceState {
   const zones = subject.zones.map((zone): [string, ZoneState] => {
@@ -95,18 +98,28 @@ export function exposedTo(zone: ZoneState, solvent: Parameters<typeof isBarrier>
   return out;
 }
 
-/** The topmost layer that still could be moved with its thinner by kind; its window says whether it can now. */
-export const workableLayer = (zone: ZoneState): Layer | undefined => zone.layers.findLast((layer) => layer.material.windows?.blend);
-
 /** Index of the soluble layer a chip would open; -1 when there is none. */
 export const solubleIndex = (zone: ZoneState): number =>
   zone.layers.findLastIndex((layer) => layer.material.role === 'soluble' && layer.technique.effect === 'film');
 
-/** Dry matter that falls into something still wet is held by it. */
-function fallsIntoWet(zone: ZoneState, atMin: number): boolean {
+/** The coat that lies under the soluble one, however many coats that was laid in. */
+export const underSoluble = (zone: ZoneState, at: number): Layer | undefined =>
+  zone.layers.slice(0, at).findLast(({ technique, material }) => technique.effect === 'film' && material.role !== 'soluble');
+
+/** Dry matter that falls into something still wet is held by it, on that one's own share. */
+function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number): boolean {
   const top = zone.layers.findLast((layer) => layer.technique.effect !== 'loose');
   const sprinkle = top?.material.windows?.sprinkle;
-  return top !== undefined && sprinkle !== undefined && atMin <= agedMin(top, sprinkle.toMin);
+  if (top === undefined || sprinkle === undefined || atMin > agedMin(top, sprinkle.toMin)) return false;
+  return isSamePlace(top, incoming) || top.coverPct / 100 >= HOLDS_FROM;
+}
+
+/** What is wiped off with thinner leaves a thin film, while it can be moved at all. */
+function wipeBack(zone: ZoneState, incoming: Incoming, endMin: number, spans: readonly AirSpan[]): void {
+  const layer = workableLayer(zone, incoming);
+  if (!layer || incoming.technique.leaves === 1 || endMin > workableMin(layer).toMin) return;
+  const at = zone.layers.indexOf(layer);
+  zone.layers[at] = thinned(layer, incoming.technique.leaves, spans);
 }
 
 /** Puts a step's outcome on the zones it reaches. */
@@ -144,11 +157,12 @@ export function applyStep(
         break;
       }
       default: {
+        if (incoming.need === 'workable') wipeBack(zone, incoming, endMin, spans);
         if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
           bindLoose(zone);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
-        const loose = laid.loose && !fallsIntoWet(zone, endMin);
+        const loose = laid.loose && !fallsIntoWet(zone, incoming, endMin);
         zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });
         if (added) addBuild(zone.build, added);
         showOn(zone, stepIndex, incoming, loose);

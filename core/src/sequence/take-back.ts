@@ -18,8 +18,9 @@ function removers(layer: Layer): Exclude<SolventClass, 'cyano' | 'heat' | 'hot'>
 /** The first of its removers that lifts the fresh layer, the topmost of these zones, and nothing under it; null where there is none. */
 export function takeBack(layer: Layer, zones: readonly ZoneState[]): TakeBack | null {
   for (const solvent of removers(layer)) {
-    const { lifts } = FAMILIES[layer.material.family][solvent];
-    if (lifts === 'never') continue;
+    // it is rubbed with a wet cloth or brush: what softens comes off
+    const { softens: gives } = FAMILIES[layer.material.family][solvent];
+    if (gives === 'never') continue;
     // zones that a step reached together share their layers: each is asked once
     const asked = new Set<Layer>();
     const spoilsBelow = zones.some((zone) =>
@@ -30,8 +31,13 @@ export function takeBack(layer: Layer, zones: readonly ZoneState[]): TakeBack | 
       }),
     );
     if (spoilsBelow) continue;
-    const stage = { 'while-fresh': 'recoatFrom', 'until-dry-hard': 'dryHard', 'until-solvent-proof': 'solventProof' } as const;
-    return { withSolvent: solvent, untilMin: lifts === 'always' ? Infinity : readyMin(layer, stage[lifts]) };
+    const stage = {
+      'while-wet': 'tackFree',
+      'while-fresh': 'recoatFrom',
+      'until-dry-hard': 'dryHard',
+      'until-solvent-proof': 'solventProof',
+    } as const;
+    return { withSolvent: solvent, untilMin: gives === 'always' ? Infinity : readyMin(layer, stage[gives]) };
   }
   return null;
 }

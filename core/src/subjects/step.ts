@@ -7,6 +7,9 @@ export type Priority = (typeof PRIORITIES)[number];
 export const DIRECTIONS = ['down', 'up', 'sideways'] as const;
 export type Direction = (typeof DIRECTIONS)[number];
 
+/** Marks, in a step's `fromWish`, what the arranger added by itself. */
+export const ARRANGED = 'arranged';
+
 /**
  * One action on named zones of one piece. Null means: as the technique and the material usually do it.
  */
@@ -33,6 +36,10 @@ export interface Step {
   direction: Direction | null;
   /** Feature a streak runs from, or words for it. */
   source: string | null;
+  /** Put into what is still wet below on purpose: then it must come inside its open time. Null: as is usual for the technique. */
+  intoWet: boolean | null;
+  /** A word for the place: steps with the same word meet wholly, however little of the zone they cover. Null: they meet by chance. */
+  place: string | null;
   /** Strength put on for later muting; 1 is none. */
   allowance: number | null;
   colour: string | null;
@@ -80,6 +87,8 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
     airPressureBar: null,
     direction: null,
     source: null,
+    intoWet: null,
+    place: null,
     allowance: null,
     colour: null,
     drying: 'still',

@@ -1,15 +1,20 @@
-import type { Dose } from '../materials/index.js';
+import type { Dose, DryingStage, MaterialRole } from '../materials/index.js';
 
 /**
- * What the surface must be like before the technique may begin.
- * `nothing`: no matter · `touch`: may be touched · `recoat`: takes the next coat · `dry-hard` ·
- * `wet-glue`: dry matter goes into something wet · `workable`: the layer can still be moved · `chip`: the soluble layer still opens.
+ * What must lie there for the technique to be possible at all. `ground`: nothing but what it works on · `wet-glue`: dry
+ * matter goes into something wet · `workable`: a layer that can still be moved · `chip`: a soluble layer that still opens.
  */
-export type Need = 'nothing' | 'touch' | 'recoat' | 'dry-hard' | 'wet-glue' | 'workable' | 'chip';
+export type Need = 'ground' | 'wet-glue' | 'workable' | 'chip';
+
+/** How hard the tool presses on what lies below. Each wants it as far as `TOUCH_WANTS` says. */
+export type Touch = 'none' | 'light' | 'working' | 'rubbing';
 
 /** What it leaves behind. */
 export type Effect =
   'film' | 'tint' | 'accent' | 'loose' | 'slurry' | 'inlay' | 'mask' | 'unmask' | 'take-off' | 'refit' | 'remove' | 'wet' | 'none';
+
+/** Drybrush, pen or soft brush glide over what is tack-free; a wet brush works it; what rubs, grips or prints wants it hard (common practice). */
+export const TOUCH_WANTS: Record<Touch, DryingStage | null> = { none: null, light: 'tackFree', working: 'recoatFrom', rubbing: 'dryHard' };
 
 export const TOOLS = [
   'airbrush',
@@ -59,9 +64,15 @@ export interface Technique {
   id: string;
   name: string;
   need: Need;
+  /** How hard it presses, unless it is sprayed. */
+  touch: Touch;
   effect: Effect;
   /** How its liquid reaches the surface, unless it is sprayed. */
   dose: Dose | null;
+  /** Share of the liquid that is still there when it lies, unless it is sprayed: a brush wiped almost dry brings little. From memory. */
+  liquidShare: number;
+  /** What it lays into something wet on purpose, by role: it may then come inside the open time of what lies there. */
+  wetInWet: readonly MaterialRole[];
   /** Tools it is done with; the first is the usual one. */
   tools: readonly Tool[];
   /** Share of the deposit that recess, face and crest get, 0–1. */
@@ -73,6 +84,10 @@ export interface Technique {
   filmFactor: number;
   /** Roles of material it is done with; empty: none is needed. */
   roles: readonly string[];
+  /** Loose matter that lies there drinks it up: it does not work on the paint below. */
+  soaksLoose: boolean;
+  /** Share of the film that stays where it moves or wipes what lies there; 1: all. From memory. */
+  leaves: number;
   /** When it usually comes; null: as what is laid with it does. */
   phase: Phase | null;
   /** What it leaves stands out as this; null: it does not. */

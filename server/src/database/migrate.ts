@@ -9,9 +9,20 @@ import { evenings } from './migrations/005-evenings.js';
 import { log } from './migrations/006-log.js';
 import { screens } from './migrations/007-screens.js';
 import { firmUnderFoot } from './migrations/008-firm-under-foot.js';
+import { clock } from './migrations/009-clock.js';
 import { StartError } from '../start-error.js';
 
-export const MIGRATIONS: readonly Migration[] = [firstTables, firmGround, judgement, measures, evenings, log, screens, firmUnderFoot];
+export const MIGRATIONS: readonly Migration[] = [
+  firstTables,
+  firmGround,
+  judgement,
+  measures,
+  evenings,
+  log,
+  screens,
+  firmUnderFoot,
+  clock,
+];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */
 export class NewerDatabaseError extends StartError {

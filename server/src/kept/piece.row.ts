@@ -111,6 +111,8 @@ export class StepRow extends ChildRow {
   @Column(DataType.REAL) declare airPressureBar: number | null;
   @Column(DataType.STRING) declare direction: string | null;
   @Column(DataType.STRING) declare source: string | null;
+  @Column(DataType.BOOLEAN) declare intoWet: boolean | null;
+  @Column(DataType.STRING) declare place: string | null;
   @Column(DataType.REAL) declare allowance: number | null;
   @Column(DataType.STRING) declare colour: string | null;
   @Column(DataType.STRING) declare drying: string;

@@ -54,6 +54,8 @@ export class StepDto implements Step {
   @OrNull() @Between(0, 10) airPressureBar: number | null;
   @OrNull() @OneWord(DIRECTIONS) direction: Direction | null;
   @OrNull() @Name() source: string | null;
+  @OrNull() @YesNo() intoWet: boolean | null;
+  @OrNull() @Name() place: string | null;
   @OrNull() @Between(0, 10) allowance: number | null;
   @OrNull() @Colour() colour: string | null;
   @OneWord(AIRFLOWS) drying: Airflow;

@@ -9,12 +9,16 @@ export const BY_SOLVENT: DryingMechanism = { water: 0, solvent: 1, oxidation: 0 
 export const BY_ALKYD: DryingMechanism = { water: 0, solvent: 0.4, oxidation: 0.6 };
 export const BY_OIL: DryingMechanism = { water: 0, solvent: 0.1, oxidation: 0.9 };
 
+/** Of kinds whose times are those of data sheets: they hold in the standard air. The figures themselves are from memory. */
+export const DATA_SHEETS = 'as on data sheets of the kind, from memory';
+
 /** Drying ages as a table row. All catalogue times are from memory unless the entry says otherwise. */
 export function dries(mechanism: DryingMechanism, referenceDryUm: number, ages: Ages, betweenCoatsMin = 10, source = 'from memory'): Drying {
   const [touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin] = ages;
   return {
     mechanism,
     referenceDryUm,
+    anchor: source === DATA_SHEETS ? 'standard' : 'room',
     ages: { touchMin, tackFreeMin, recoatFromMin, dryHardMin, dryThroughMin, solventProofMin },
     betweenCoatsMin,
     source,

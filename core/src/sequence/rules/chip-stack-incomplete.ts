@@ -1,5 +1,5 @@
 import type { Layer } from '../layer.js';
-import { solubleIndex, type ZoneState } from '../state.js';
+import { solubleIndex, underSoluble, type ZoneState } from '../state.js';
 import type { Moment } from '../moment.js';
 import { filmStateAt, layerResistance } from '../layer.js';
 import { finding, type Rule } from './rule.js';
@@ -14,7 +14,7 @@ const isFilm = (layer: Layer): boolean => layer.technique.effect === 'film';
 function missing(zone: ZoneState, moment: Moment): string | null {
   const at = solubleIndex(zone);
   if (at < 0) return 'there is no soluble layer to open';
-  const below = zone.layers.slice(0, at).findLast(isFilm);
+  const below = underSoluble(zone, at);
   if (below && (!filmStateAt(below, moment.startMin).dryHard || layerResistance(below, 'water', 'flood', moment.startMin) !== 'holds'))
     return `the ${below.material.name.toLowerCase()} below it does not stand up to water`;
   const above = zone.layers.slice(at + 1).filter(isFilm);

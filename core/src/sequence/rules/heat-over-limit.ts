@@ -1,4 +1,4 @@
-import { filmTempC } from '../../drying/index.js';
+import { blownAirC } from '../../drying/index.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'heat-over-limit';
@@ -13,7 +13,7 @@ export const heatOverLimit: Rule = {
     silent: { steps: [['brush-coat', 'acrylic-matt', { drying: 'cool-dryer' }]] },
   },
   check(moment) {
-    const tempC = filmTempC(moment.step.drying, moment.air);
+    const tempC = blownAirC(moment.step.drying, moment.air);
     const bent = moment.zones.filter((zone) => tempC > zone.substrate.heatLimitC);
     const first = bent[0];
     if (!first) return [];

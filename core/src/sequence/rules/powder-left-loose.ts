@@ -25,7 +25,7 @@ const RUBS = new Set([
 function disturbs(moment: Moment): boolean {
   const { technique, sprayed, solvents, dose } = moment.incoming;
   if (RUBS.has(technique.id)) return true;
-  // fixing is what binds it, unless a loaded brush is dragged over it
+  // fixing is what binds it: a loaded brush has to be dabbed, not dragged
   if (technique.id === 'fix') return moment.incoming.tool === 'brush';
   return !sprayed && solvents.length > 0 && dose !== 'mist';
 }
@@ -54,15 +54,18 @@ export const powderLeftLoose: Rule = {
   },
   check(moment) {
     if (!moment.state.laidRoles.has('powder') || !disturbs(moment)) return [];
+    const isFix = moment.incoming.technique.id === 'fix';
     return moment.zones.flatMap((zone) => {
       const powder = zone.layers.findLast(isLoosePowder);
       if (!powder) return [];
       const caused: Caused = {
         cause: `${ID}:${String(moment.stepIndex)}:${String(powder.stepIndex)}`,
-        finding: finding(moment, ID, 'snag', {
+        finding: finding(moment, ID, isFix ? 'hint' : 'snag', {
           zones: [zone.zone.id],
-          message: `${moment.incoming.technique.name} drags ${layerWords(powder)} about: it is not fixed.`,
-          evidence: 'Nothing that binds it came between.',
+          message: isFix
+            ? `Dab the fixer on: a brush that is dragged takes ${layerWords(powder)} along.`
+            : `${moment.incoming.technique.name} drags ${layerWords(powder)} about: it is not fixed.`,
+          evidence: isFix ? 'Dropped from a pipette or misted on, nothing moves.' : 'Nothing that binds it came between.',
           causeIndex: powder.stepIndex,
         }),
         propose: () =>

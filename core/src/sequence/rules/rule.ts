@@ -64,3 +64,6 @@ export const layerWords = (layer: { material: { name: string }; stepIndex: numbe
 
 /** With a capital at its head. */
 export const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** How much of layer or step a finding concerns, where it is not all; begins with a space. */
+export const concerns = (share: number): string => (share >= 0.95 ? '' : ` Concerns about ${String(Math.round(share * 20) * 5)} % of it.`);

@@ -1,22 +1,21 @@
-import { readyMin } from '../layer.js';
-import { formatMinutes } from '../../units/index.js';
+import { formatMinutes, standing } from '../../units/index.js';
 import { letPlanChoose, waitUntil } from '../fix-proposals.js';
 import type { Moment } from '../moment.js';
-import { finding, layerWords, type Caused, type Rule } from './rule.js';
+import { concerns, finding, layerWords, type Caused, type Rule } from './rule.js';
 
 /** Layers that are not dry-hard yet when a step handles the zone. */
 function softUnder(moment: Moment, rule: string, message: (layer: string) => string): Caused[] {
-  return moment.zones.flatMap((zone) => {
-    const soft = zone.layers.findLast((layer) => layer.material.drying !== null && readyMin(layer, 'dryHard') > moment.startMin);
-    if (!soft) return [];
-    const hard = readyMin(soft, 'dryHard');
+  return moment.openings.flatMap(({ zone, opening }) => {
+    const { layer: soft, list, share } = opening;
+    if (standing(list, moment.startMin) !== 'before') return [];
+    const hard = list[0]?.fromMin ?? Infinity;
     return [
       {
         cause: `${rule}:${String(moment.stepIndex)}:${String(soft.stepIndex)}`,
         finding: finding(moment, rule, 'caution', {
           zones: [zone.zone.id],
           message: message(layerWords(soft)),
-          evidence: `${formatMinutes(moment.startMin - soft.endMin)} old, dry-hard after ${formatMinutes(hard - soft.endMin)}.`,
+          evidence: `${formatMinutes(moment.startMin - soft.endMin)} old, dry-hard after ${formatMinutes(hard - soft.endMin)}.${concerns(share)}`,
           causeIndex: soft.stepIndex,
         }),
         propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard, 'dry-hard')],

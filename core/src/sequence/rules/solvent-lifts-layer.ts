@@ -1,9 +1,10 @@
 import { formatMinutes } from '../../units/index.js';
 import { insertSeals, swaps, waitUntil } from '../fix-proposals.js';
 import { filmStateAt, layerResistance, readyMin, type Layer } from '../layer.js';
-import { exposedTo, workableLayer } from '../state.js';
+import { LEAST_SHARE, isIntoWet, isSameAgain, isShielded, shareMet } from '../meeting.js';
+import { exposedTo } from '../state.js';
 import type { Moment } from '../moment.js';
-import { finding, layerWords, sentence, type Caused, type Rule } from './rule.js';
+import { concerns, finding, layerWords, sentence, type Caused, type Rule } from './rule.js';
 
 const ID = 'solvent-lifts-layer';
 
@@ -13,13 +14,9 @@ const TAKES_ITS_OWN = new Set(['ink', 'fixer-spirit', 'fixer-alcohol']);
 /** Layers that the step means to move, or that take their own kind again once dry. */
 function isMeant(layer: Layer, moment: Moment, zone: Moment['zones'][number]): boolean {
   const { technique, material } = moment.incoming;
-  if (technique.need === 'workable') return layer === workableLayer(zone);
+  if (isIntoWet(layer, zone, moment.incoming, moment.startMin) || isSameAgain(layer, moment.incoming)) return true;
   if (technique.need === 'chip') return zone.layers.slice(zone.layers.findLastIndex((l) => l.material.role === 'soluble')).includes(layer);
-  // what wets or floods loose matter is drunk up by it and does not work on the paint below
-  if (technique.id === 'wet' || technique.id === 'flood-glue') {
-    const aggregate = zone.layers.findLastIndex((l) => l.material.role === 'aggregate');
-    if (aggregate >= 0 && zone.layers.indexOf(layer) < aggregate) return true;
-  }
+  if (isShielded(layer, zone, moment.incoming)) return true;
   const { family } = layer.material;
   return family === material?.family && TAKES_ITS_OWN.has(family) && filmStateAt(layer, moment.startMin).dryHard;
 }
@@ -83,13 +80,15 @@ export const solventLiftsLayer: Rule = {
             before.finding.zones = [...new Set([...before.finding.zones, zone.zone.id])];
             continue;
           }
+          const share = shareMet(layer, zone, moment.incoming);
+          const severity = outcome === 'lifts' && !layer.material.chalky ? 'snag' : 'caution';
           const verb = outcome === 'lifts' ? 'lifts' : 'softens';
           found.set(cause, {
             cause,
-            finding: finding(moment, ID, outcome === 'lifts' && !layer.material.chalky ? 'snag' : 'caution', {
+            finding: finding(moment, ID, share < LEAST_SHARE ? 'hint' : severity, {
               zones: [zone.zone.id],
               message: `${sentence(from)} ${verb} ${layerWords(layer)}.`,
-              evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.`,
+              evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.${concerns(share)}`,
               causeIndex: layer.stepIndex,
             }),
             propose: () => [

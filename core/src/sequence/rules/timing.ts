@@ -1,13 +1,27 @@
 import { formatMinutes, standing, type Standing } from '../../units/index.js';
 import { insertSeals, letPlanChoose, waitUntil } from '../fix-proposals.js';
-import type { Opening } from '../openings.js';
+import { heeded, type Opening, type Wait } from '../openings.js';
 import type { ZoneState } from '../state.js';
 import type { Severity } from '../finding.js';
 import type { Moment } from '../moment.js';
-import { finding, layerWords, sentence, type Caused, type Rule } from './rule.js';
+import { concerns, finding, layerWords, sentence, type Caused, type Rule } from './rule.js';
 
 /** Handling steps that have rules of their own for soft paint. */
-const OWN_RULE = new Set(['mask', 'refit']);
+const OWN_RULE: ReadonlySet<Moment['incoming']['technique']['effect']> = new Set(['mask', 'refit'] as const);
+
+/** What is waited for, in words. */
+const WAIT_WORDS: Record<Wait, string> = {
+  touch: 'until a light touch leaves no mark',
+  recoat: 'until it takes what comes over it',
+  hard: 'until it stands rubbing and gripping',
+  liquid: 'until the liquid no longer lifts it',
+  coats: 'the time between coats of the same',
+  wrinkle: 'before or after the time in which it wrinkles',
+  solvent: 'until hot solvent no longer swells it',
+  sprinkle: 'while what falls into it sticks, or when it is dry',
+  open: 'while it can still be worked',
+  chip: 'while water still opens it',
+};
 
 interface Early {
   zone: ZoneState;
@@ -15,10 +29,10 @@ interface Early {
 }
 
 function off(moment: Moment, wanted: (where: Standing, opening: Opening) => boolean): Early[] {
-  if (moment.openings.length === 0 || OWN_RULE.has(moment.incoming.technique.id)) return [];
+  if (moment.openings.length === 0 || OWN_RULE.has(moment.incoming.technique.effect)) return [];
   const byLayer = new Map<number, Early>();
   for (const { zone, opening } of moment.openings) {
-    if (wanted(standing(opening.list, moment.startMin), opening) && !byLayer.has(opening.layer.stepIndex))
+    if (wanted(standing(heeded(opening), moment.startMin), opening) && !byLayer.has(opening.layer.stepIndex))
       byLayer.set(opening.layer.stepIndex, { zone, opening });
   }
   return [...byLayer.values()];
@@ -52,19 +66,23 @@ export const tooSoon: Rule = {
     },
   },
   check(moment) {
-    const early = off(moment, (where, opening) => where === 'before' || (where === 'between' && opening.why !== 'wrinkle'));
+    const early = off(
+      moment,
+      // what hot solvent does to an enamel is told as that
+      (where, opening) => opening.why !== 'solvent' && (where === 'before' || (where === 'between' && opening.why !== 'wrinkle')),
+    );
     return early.map(({ opening }): Caused => {
       const { layer, list } = opening;
       const opens = list.find((gap) => gap.fromMin > moment.startMin)?.fromMin ?? Infinity;
       const never = !Number.isFinite(opens);
       return {
-        cause: `too-soon:${String(layer.stepIndex)}:${moment.incoming.need}`,
+        cause: `too-soon:${String(layer.stepIndex)}:${opening.why}`,
         finding: finding(moment, 'too-soon', earlySeverity(moment), {
           zones: zonesOf(moment, layer.stepIndex),
           message: never
             ? `In this air ${layerWords(layer)} does not dry.`
             : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
-          evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)} (${opening.why}).`,
+          evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
           causeIndex: layer.stepIndex,
         }),
         propose: () => (never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')]),
@@ -96,13 +114,15 @@ export const tooLate: Rule = {
     return off(moment, (where) => where === 'after').map(({ opening }): Caused => {
       const { layer, list } = opening;
       const closed = list[list.length - 1]?.toMin ?? 0;
-      const dead = opening.why === 'sprinkle' || (opening.why === 'chip' && moment.startMin - layer.endMin > deadAge(moment, opening));
+      const dead =
+        (opening.why === 'sprinkle' && moment.incoming.need === 'wet-glue') ||
+        (opening.why === 'chip' && moment.startMin - layer.endMin > deadAge(moment, opening));
       return {
         cause: `too-late:${String(moment.stepIndex)}:${String(layer.stepIndex)}`,
         finding: finding(moment, 'too-late', dead ? 'snag' : 'caution', {
           zones: zonesOf(moment, layer.stepIndex),
           message: `Too late for ${layerWords(layer)}: its window closed ${formatMinutes(moment.startMin - closed)} before.`,
-          evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)} (${opening.why}).`,
+          evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)}: ${WAIT_WORDS[opening.why]}.`,
           causeIndex: layer.stepIndex,
         }),
         propose: () => letPlanChoose(moment),
