@@ -9,6 +9,7 @@ const report = (stepIndex: number, endMin: number, more: Partial<StepReport> = {
   endMin,
   earliestMin: endMin - 10,
   heldUpBy: null,
+  waits: null,
   closesMin: null,
   ripening: null,
   takeBack: null,

@@ -29,8 +29,9 @@ export interface Wait {
 export function waitAfter({ reports }: Pick<PieceOutlook, 'reports'>, index: number): Wait | null {
   const next = reports[index + 1];
   if (next?.heldUpBy === index) return { readyMin: next.earliestMin, closesMin: next.closesMin };
-  const readyMin = reports[index]?.ripening?.recoatFromMin ?? null;
-  return readyMin === null ? null : { readyMin, closesMin: null };
+  const coatMin = reports[index]?.ripening?.recoatFromMin ?? null;
+  // what comes next may ask less than a coat would
+  return coatMin === null ? null : { readyMin: Math.min(coatMin, next?.earliestMin ?? Infinity), closesMin: null };
 }
 
 /** The day each coat of a step is laid on, where they are laid one by one; null where one finds no evening. */

@@ -16,6 +16,8 @@ export * from './rounds.js';
 export { openPlaces, sprays } from './keep-clean.js';
 export { layerWords, type Caused } from './rules/rule.js';
 export * from './lags.js';
+export type { WaitReason } from './openings.js';
+export * from './wait-words.js';
 export { exampleProblem, type Example, type Examples } from './example.js';
 export * from './look-along.js';
 export { mixKeyOf } from './mix-key.js';

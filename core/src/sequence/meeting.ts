@@ -1,9 +1,15 @@
 import type { MaterialRole } from '../materials/index.js';
 import type { Incoming } from './incoming.js';
 import { agedMin, readyMin, type Layer } from './layer.js';
-import type { ZoneState } from './state.js';
+import type { SubjectZone } from './subject.js';
 
 /** Where and how a step and a layer come together: how much of them meets, and whether they are meant to. */
+
+/** What lies on a zone, as far as that matters here. */
+interface Ground {
+  zone: Pick<SubjectZone, 'keepClean'>;
+  layers: readonly Layer[];
+}
 
 /** Less than this of either meets: no wait is asked, and nothing worse than a hint is said (our number). */
 export const LEAST_SHARE = 0.1;
@@ -12,7 +18,8 @@ export const LEAST_SHARE = 0.1;
 const WHOLE: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['decal', 'masking']);
 
 /** Dry matter that comes to something sticky no smaller than itself is meant for it. */
-const isMeantForIt = (layer: Layer, { material, technique, coverPct }: Incoming): boolean =>
+const isMeantForIt = (layer: Layer, { material, technique, coverPct, intoWet }: Incoming): boolean =>
+  intoWet !== false &&
   technique.effect === 'loose' &&
   material?.carrier === 'none' &&
   layer.material.windows?.sprinkle !== undefined &&
@@ -29,7 +36,7 @@ export function isSamePlace(layer: Layer, incoming: Incoming): boolean {
  * How much of the layer is met, or of the step that meets it, whichever is more, 0–1: what lies about by chance meets by the
  * product of its covers, so the share of the layer is what the step covers, and the other way round.
  */
-export function shareMet(layer: Layer, zone: ZoneState, incoming: Incoming): number {
+export function shareMet(layer: Layer, zone: Ground, incoming: Incoming): number {
   if (zone.zone.keepClean !== null || WHOLE.has(layer.material.role) || isSamePlace(layer, incoming)) return 1;
   return Math.min(1, Math.max(layer.coverPct, incoming.coverPct) / 100);
 }
@@ -46,8 +53,8 @@ export const isSameAgain = (layer: Layer, incoming: Incoming): boolean =>
 const MEDIA: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['paint', 'wash', 'filter']);
 
 /** The step can go into this layer while that is wet: the same liquid, and a technique that does so. */
-export function goesInto(layer: Layer, { technique, material, solvents, sprayed }: Incoming): boolean {
-  if (!material || sprayed || !technique.wetInWet.includes(material.role) || !layer.material.drying) return false;
+export function goesInto(layer: Layer, { technique, material, solvents, sprayed, intoWet }: Incoming): boolean {
+  if (!material || sprayed || intoWet === false || !technique.wetInWet.includes(material.role) || !layer.material.drying) return false;
   if (layer.material.role === 'decal') return material.role === 'thinner' && technique.effect === 'inlay';
   const isAlike =
     material.role === 'thinner' || layer.material.role === material.role || (MEDIA.has(layer.material.role) && MEDIA.has(material.role));
@@ -69,18 +76,18 @@ export function workableMin(layer: Layer): { fromMin: number; toMin: number } {
 }
 
 /** The topmost layer that a step with thinner can move by kind; its window says whether it can now. */
-export const workableLayer = (zone: ZoneState, { solvents }: Incoming): Layer | undefined =>
+export const workableLayer = (zone: Ground, { solvents }: Incoming): Layer | undefined =>
   zone.layers.findLast(
     ({ material }) =>
       material.windows?.blend !== undefined || (MEDIA.has(material.role) && solvents.some(({ solvent }) => solvent === material.carrier)),
   );
 
 /** What wets or floods loose matter is drunk up by it before it comes to what lies below. */
-export const isShielded = (layer: Layer, zone: ZoneState, { technique }: Incoming): boolean =>
+export const isShielded = (layer: Layer, zone: Ground, { technique }: Incoming): boolean =>
   technique.soaksLoose && zone.layers.findLastIndex(({ material }) => material.role === 'aggregate') > zone.layers.indexOf(layer);
 
 /** It comes while the layer is wet, and is meant to. */
-export function isIntoWet(layer: Layer, zone: ZoneState, incoming: Incoming, atMin: number): boolean {
+export function isIntoWet(layer: Layer, zone: Ground, incoming: Incoming, atMin: number): boolean {
   if (incoming.need === 'workable' && layer === workableLayer(zone, incoming)) return atMin <= workableMin(layer).toMin;
   return goesInto(layer, incoming) && (layer.material.role === 'decal' || atMin <= openUntilMin(layer));
 }

@@ -19,7 +19,7 @@ import { solubleIndex, underSoluble, type ZoneState } from './state.js';
 
 /** Why a step waits for a layer. */
 export const WAITS = ['touch', 'recoat', 'hard', 'liquid', 'coats', 'wrinkle', 'solvent', 'sprinkle', 'open', 'chip'] as const;
-export type Wait = (typeof WAITS)[number];
+export type WaitReason = (typeof WAITS)[number];
 
 /**
  * When a step may come onto a layer. One function answers for the walker (start as soon as possible), the rules
@@ -34,7 +34,7 @@ export interface Opening {
   /** The first window is the one that is meant. */
   prefersFirst?: true;
   /** Why the list is as it is. */
-  why: Wait;
+  why: WaitReason;
   /** How much of layer or step it concerns, 0–1. */
   share: number;
 }
@@ -47,20 +47,20 @@ const from = (fromMin: number, toMin = Infinity): Interval[] => [{ fromMin, toMi
 const isFullCoat = (layer: Layer): boolean => layer.technique.effect === 'film';
 
 /** The stages in their order, with what a step waits for when it waits for them. */
-const WAITS_FOR: Partial<Record<DryingStage, Wait>> = { tackFree: 'touch', recoatFrom: 'recoat', dryHard: 'hard' };
+const WAITS_FOR: Partial<Record<DryingStage, WaitReason>> = { tackFree: 'touch', recoatFrom: 'recoat', dryHard: 'hard' };
 
 /** A coat or decal locks in what still has to leave. */
 const traps = ({ technique }: Incoming): boolean => technique.effect === 'film' || technique.effect === 'inlay';
 
 interface Ready {
   atMin: number;
-  why: Wait;
+  why: WaitReason;
 }
 
 /** When the layer stands the touch of the tool, holds under the liquid and has let go of what would be trapped. */
 function readyFor(layer: Layer, zone: ZoneState, incoming: Incoming): Ready | null {
   let ready: Ready | null = null;
-  const wait = (stage: DryingStage, why: Wait): void => {
+  const wait = (stage: DryingStage, why: WaitReason): void => {
     const atMin = readyMin(layer, stage);
     if (ready === null || atMin > ready.atMin) ready = { atMin, why };
   };

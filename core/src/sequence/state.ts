@@ -116,8 +116,8 @@ function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number): boole
 
 /** What is wiped off with thinner leaves a thin film, while it can be moved at all. */
 function wipeBack(zone: ZoneState, incoming: Incoming, endMin: number, spans: readonly AirSpan[]): void {
-  const layer = workableLayer(zone, incoming);
-  if (!layer || incoming.technique.leaves === 1 || endMin > workableMin(layer).toMin) return;
+  const layer = incoming.technique.leaves === 1 ? undefined : workableLayer(zone, incoming);
+  if (!layer || endMin > workableMin(layer).toMin) return;
   const at = zone.layers.indexOf(layer);
   zone.layers[at] = thinned(layer, incoming.technique.leaves, spans);
 }
@@ -157,7 +157,7 @@ export function applyStep(
         break;
       }
       default: {
-        if (incoming.need === 'workable') wipeBack(zone, incoming, endMin, spans);
+        wipeBack(zone, incoming, endMin, spans);
         if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
           bindLoose(zone);

@@ -7,7 +7,7 @@ import type { Finding, RuleSeverities } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin } from './layer.js';
 import type { Moment } from './moment.js';
-import { openingsOn, type Opening } from './openings.js';
+import { openingsOn, type Opening, type WaitReason } from './openings.js';
 import { RULES, rulesFor } from './rules/index.js';
 import type { SequenceProblem } from './problem.js';
 import type { Caused } from './rules/rule.js';
@@ -30,6 +30,8 @@ export interface StepReport {
   /** Earliest start that everything before allows, and the step that holds it up. */
   earliestMin: number;
   heldUpBy: number | null;
+  /** Why it is held up; null where it is not. */
+  waits: WaitReason | null;
   /** Latest start before a window below closes; null where none does. */
   closesMin: number | null;
   ripening: Ripening | null;
@@ -61,9 +63,9 @@ function openingsFor(zones: readonly ZoneState[], steps: readonly Step[], stepIn
 }
 
 /** Earliest minute, not before `fromMin`, at which every opening lets the step start; where windows exclude each other, the latest of their own. */
-function earliest(fromMin: number, openings: readonly { opening: Opening }[]): { atMin: number; heldUpBy: number | null } {
+function earliest(fromMin: number, openings: readonly { opening: Opening }[]): { atMin: number; heldUpBy: Opening | null } {
   let atMin = fromMin;
-  let heldUpBy: number | null = null;
+  let heldUpBy: Opening | null = null;
   // windows can push each other on; each pass moves at least one window ahead, so the number of layers bounds the passes
   for (let pass = 0; pass <= openings.length; pass++) {
     const before = atMin;
@@ -71,7 +73,7 @@ function earliest(fromMin: number, openings: readonly { opening: Opening }[]): {
       const open = firstOpen(opening.list, atMin);
       if (open !== null && open > atMin && Number.isFinite(open)) {
         atMin = open;
-        heldUpBy = opening.layer.stepIndex;
+        heldUpBy = opening;
       }
     }
     if (atMin === before) break;
@@ -83,7 +85,7 @@ function earliest(fromMin: number, openings: readonly { opening: Opening }[]): {
 export interface Visit {
   moment: Moment;
   earliestMin: number;
-  heldUpBy: number | null;
+  heldUpBy: Opening | null;
   endMin: number;
 }
 
@@ -217,7 +219,8 @@ function reportOf({ moment, earliestMin, heldUpBy, endMin }: Visit): StepReport 
     startMin,
     endMin,
     earliestMin,
-    heldUpBy,
+    heldUpBy: heldUpBy?.layer.stepIndex ?? null,
+    waits: heldUpBy?.why ?? null,
     closesMin: closing(moment.openings, startMin),
     ripening: dries
       ? {

@@ -2,6 +2,7 @@ import { EFFECTS } from '@eveningtide/core/effects';
 import { usualDilution, formatDilution } from '@eveningtide/core/mixing';
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
+import { TOUCH_WORDS } from '@eveningtide/core/sequence';
 import { formatNumber } from '@eveningtide/core/units';
 import { CatalogueList } from '../shelf/catalogue-list.js';
 import { PartTabs } from '../ui/part-tabs.js';
@@ -84,12 +85,20 @@ function dilutionWords({ id, tools }: Technique): string {
   return found.slice(0, 4).join('; ');
 }
 
+/** What it asks of what lies below. */
+function wantsWords({ need, touch, wetInWet }: Technique): string {
+  if (need === 'wet-glue') return 'wet glue, or glue that floods it later';
+  if (need === 'workable') return 'a layer that can still be moved';
+  if (need === 'chip') return 'a soluble layer that water still opens';
+  return TOUCH_WORDS[touch] + (wetInWet.some((role) => role === 'paint') ? '; or wet, of the same kind' : '');
+}
+
 function TechniqueTable() {
   const share = (value: number): string => formatNumber(value * 100, 0);
   return (
     <>
       <table className="w-full">
-        <TableHead heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Hands-on', 'Usual dilution', 'Source']} />
+        <TableHead heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Wants below', 'Hands-on', 'Usual dilution', 'Source']} />
         <tbody>
           {TECHNIQUES.map((technique) => {
             const { deposit, handsOn } = technique;
@@ -104,6 +113,7 @@ function TechniqueTable() {
                   {lays ? `${share(deposit.recess)} · ${share(deposit.face)} · ${share(deposit.crest)}` : ''}
                 </td>
                 <td className="figures px-2 py-1">{lays ? `${String(technique.usualCoverPct)} %` : ''}</td>
+                <td className="px-2 py-1 text-[0.8125rem]">{wantsWords(technique)}</td>
                 <td className="figures px-2 py-1">
                   {handsOn.baseMin} min{handsOn.perDm2Min > 0 ? ` + ${String(handsOn.perDm2Min)} per dm²` : ''}
                 </td>
@@ -115,7 +125,8 @@ function TechniqueTable() {
         </tbody>
       </table>
       <p className="mt-3 text-[0.8125rem] text-ink-3">
-        The deposit says where a technique leaves its paint: all of it is 100. Dilutions: ink in alcohol and the wash from matt enamel are
+        The deposit says where a technique leaves its paint: all of it is 100. What is sprayed touches nothing: tack-free is enough, and a
+        full coat waits until what lies below is ready for one. Under an unbroken coat nothing is asked any more. Dilutions: ink in alcohol and the wash from matt enamel are
         common practice, the others from memory.
       </p>
     </>

@@ -9,7 +9,7 @@ import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
 import { DilutionField } from './dilution-field.js';
 import { MaterialField } from './material-field.js';
 import { PlanFields } from './step-plan-fields.js';
-import { MembersField, PartField, StreakFields } from './step-special-fields.js';
+import { MembersField, PartField, PlaceFields, StreakFields } from './step-special-fields.js';
 import { WorkFields } from './step-work-fields.js';
 import { ZonesField } from './zones-field.js';
 
@@ -77,6 +77,7 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
       {(incoming.technique.id === 'streak' || incoming.technique.id === 'scrape') && (
         <StreakFields piece={piece} step={step} onChange={patch} />
       )}
+      <PlaceFields piece={piece} step={step} onChange={patch} />
       {(incoming.technique.effect === 'take-off' || incoming.technique.effect === 'refit') && (
         <PartField piece={piece} step={step} onChange={patch} />
       )}

@@ -1,7 +1,7 @@
 import { CAUTIONS, DEFER } from '@eveningtide/core/materials';
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { variationFor } from '@eveningtide/core/finishes';
-import { incomingOf, type StepReport } from '@eveningtide/core/sequence';
+import { WAIT_WORDS, incomingOf, type StepReport } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
@@ -44,6 +44,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
           <>
             <Row what="could start">{when(report.earliestMin)}</Row>
             <Row what="waits for">step {report.heldUpBy + 1}</Row>
+            {report.waits && <p className="text-[0.8125rem] text-ink-3">It waits {WAIT_WORDS[report.waits]}.</p>}
           </>
         )}
       </dl>

@@ -1,7 +1,10 @@
 import { DIRECTIONS, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { LONGEST_NAME } from '@eveningtide/core/limits';
+import { incomingOf } from '@eveningtide/core/sequence';
+import type { Technique } from '@eveningtide/core/techniques';
 import { Field } from '../ui/field.js';
 import { SelectField } from '../ui/select-field.js';
+import { useSupplies } from '../workers/outlook-context.js';
 
 interface StepFieldProps {
   piece: Piece;
@@ -53,6 +56,61 @@ export function MembersField({ piece, step, onChange }: StepFieldProps) {
     </fieldset>
   );
 }
+
+const ONTO = [
+  { id: 'usual', name: 'as is usual for it' },
+  { id: 'wet', name: 'what is still wet, on purpose' },
+  { id: 'dry', name: 'what is dry, in any case' },
+] as const;
+
+/** Whether it goes into what is wet below, and for which place it is. */
+export function PlaceFields({ piece, step, onChange }: StepFieldProps) {
+  const { technique } = incomingOf(step, useSupplies());
+  const onto = step.intoWet === null ? 'usual' : step.intoWet ? 'wet' : 'dry';
+  return (
+    <>
+      {(technique.wetInWet.length > 0 || technique.effect === 'loose') && (
+        <SelectField
+          label="Goes onto"
+          className="col-span-3"
+          value={onto}
+          options={ONTO}
+          onChange={(chosen) => {
+            onChange({ intoWet: chosen === 'usual' ? null : chosen === 'wet' });
+          }}
+        />
+      )}
+      {SMALL.has(technique.effect) && (
+        <Field label="For the place" className="col-span-3">
+          {(ids) => (
+            <>
+              <input
+                {...ids}
+                type="text"
+                list={`${ids.id}-places`}
+                className="field"
+                maxLength={LONGEST_NAME}
+                placeholder="anywhere"
+                value={step.place ?? ''}
+                onChange={(event) => {
+                  onChange({ place: event.target.value || null });
+                }}
+              />
+              <datalist id={`${ids.id}-places`}>
+                {[...new Set(piece.steps.flatMap(({ place }) => place ?? []))].map((place) => (
+                  <option key={place} value={place} />
+                ))}
+              </datalist>
+            </>
+          )}
+        </Field>
+      )}
+    </>
+  );
+}
+
+/** What covers little of a zone: two such steps meet by chance, unless they are for the same place. */
+const SMALL: ReadonlySet<Technique['effect']> = new Set(['accent', 'loose', 'slurry'] as const);
 
 /** Where a streak runs from, and which way. */
 export function StreakFields({ piece, step, onChange }: StepFieldProps) {

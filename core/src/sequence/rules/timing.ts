@@ -1,6 +1,7 @@
 import { formatMinutes, standing, type Standing } from '../../units/index.js';
 import { insertSeals, letPlanChoose, waitUntil } from '../fix-proposals.js';
-import { heeded, type Opening, type Wait } from '../openings.js';
+import { heeded, type Opening } from '../openings.js';
+import { WAIT_WORDS } from '../wait-words.js';
 import type { ZoneState } from '../state.js';
 import type { Severity } from '../finding.js';
 import type { Moment } from '../moment.js';
@@ -8,20 +9,6 @@ import { concerns, finding, layerWords, sentence, type Caused, type Rule } from 
 
 /** Handling steps that have rules of their own for soft paint. */
 const OWN_RULE: ReadonlySet<Moment['incoming']['technique']['effect']> = new Set(['mask', 'refit'] as const);
-
-/** What is waited for, in words. */
-const WAIT_WORDS: Record<Wait, string> = {
-  touch: 'until a light touch leaves no mark',
-  recoat: 'until it takes what comes over it',
-  hard: 'until it stands rubbing and gripping',
-  liquid: 'until the liquid no longer lifts it',
-  coats: 'the time between coats of the same',
-  wrinkle: 'before or after the time in which it wrinkles',
-  solvent: 'until hot solvent no longer swells it',
-  sprinkle: 'while what falls into it sticks, or when it is dry',
-  open: 'while it can still be worked',
-  chip: 'while water still opens it',
-};
 
 interface Early {
   zone: ZoneState;
@@ -82,7 +69,7 @@ export const tooSoon: Rule = {
           message: never
             ? `In this air ${layerWords(layer)} does not dry.`
             : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
-          evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
+          evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${moment.incoming.technique.name.toLowerCase()} waits ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
           causeIndex: layer.stepIndex,
         }),
         propose: () => (never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')]),
@@ -122,7 +109,7 @@ export const tooLate: Rule = {
         finding: finding(moment, 'too-late', dead ? 'snag' : 'caution', {
           zones: zonesOf(moment, layer.stepIndex),
           message: `Too late for ${layerWords(layer)}: its window closed ${formatMinutes(moment.startMin - closed)} before.`,
-          evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)}: ${WAIT_WORDS[opening.why]}.`,
+          evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
         }),
         propose: () => letPlanChoose(moment),
