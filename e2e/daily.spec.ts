@@ -122,18 +122,21 @@ test('a draft of an older version is not thrown away after a reload', async ({ b
 
 test('a block in the evenings and its step lead to each other', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
-  await rows(page).nth(7).getByRole('button', { name: /Wash/ }).click();
+  await rows(page)
+    .nth(8)
+    .getByRole('button', { name: /Filter/ })
+    .click();
   await page
     .getByRole('complementary')
     .getByRole('link', { name: /Nov \d\d:\d\d/ })
     .first()
     .click();
   await expect(page.getByRole('heading', { name: 'Evenings' })).toBeVisible();
-  const block = page.getByRole('link', { name: /Salt van No. 14, step 8, Wash/ });
+  const block = page.getByRole('link', { name: /Salt van No. 14, step 9, Filter/ });
   await expect(block).toBeInViewport();
   await page.getByRole('button', { name: 'Wider' }).click();
   await block.press('Enter');
-  await expect(rows(page).nth(7).getByLabel('Dilution')).toHaveValue('1 : 2 white spirit');
+  await expect(rows(page).nth(8).getByLabel('Dilution')).toHaveValue('1 : 9 white spirit');
 });
 
 test('hands are never in two places: blocks of all lanes follow one another', async ({ bench: page }) => {

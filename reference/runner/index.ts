@@ -67,7 +67,7 @@ export function runFolder(folder: string): Tally {
       }
       if (outcome.as === 'pending') {
         tally.pending++;
-        tally.lines.push(`PENDING ${name}/${rowName(row, index)}: waits for ${outcome.rules.join(', ')}`);
+        tally.lines.push(`PENDING ${name}/${rowName(row, index)}: waits for ${outcome.why}`);
       }
     });
   }

@@ -2,7 +2,18 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { REFERENCE_AIR, ROOM_AIR, constantAir, saturationPressureKPa, vapourPressureKPa, wetBulbC } from '../climate/index.js';
 import { MATERIALS, materialById, type DryingStage } from '../materials/index.js';
-import { ageAcross, anchorAir, blownAirC, liquidOfUm, oxidationFactor, quantileFactor, solventFactor, stageMinutes, waterFactor, type Film } from './index.js';
+import {
+  ageAcross,
+  anchorAir,
+  blownAirC,
+  liquidOfUm,
+  oxidationFactor,
+  quantileFactor,
+  solventFactor,
+  stageMinutes,
+  waterFactor,
+  type Film,
+} from './index.js';
 
 const STAGES: DryingStage[] = ['touch', 'tackFree', 'recoatFrom', 'dryHard', 'dryThrough', 'solventProof'];
 const drying = MATERIALS.filter((m) => m.drying);
@@ -19,7 +30,10 @@ describe('drying', () => {
     expect(stageMinutes(enamel, 'dryHard', still(14), ROOM_AIR)).toBeCloseTo(720);
     const emulsion = materialById('emulsion-matt');
     expect(stageMinutes(emulsion, 'recoatFrom', still(30), REFERENCE_AIR)).toBeCloseTo(120);
-    for (const material of drying) expect(stageMinutes(material, 'recoatFrom', still(material.drying!.referenceDryUm), anchorAir(material))).toBeCloseTo(material.drying!.ages.recoatFromMin);
+    for (const material of drying)
+      expect(stageMinutes(material, 'recoatFrom', still(material.drying!.referenceDryUm), anchorAir(material))).toBeCloseTo(
+        material.drying!.ages.recoatFromMin,
+      );
   });
 
   test('what evaporates goes with the liquid, what hardens with the film that is left', () => {
@@ -54,7 +68,8 @@ describe('drying', () => {
       stageMinutes(materialById(id), 'recoatFrom', { dryUm: um, airflow: 'warm-dryer' }, ROOM_AIR);
     expect(gain(acrylic.id, 10)).toBeGreaterThan(5);
     expect(gain(acrylic.id, 10)).toBeLessThan(8);
-    for (const deep of ['texture-paste-acrylic', 'white-glue-dilute', 'filler-acrylic']) expect(gain(deep, materialById(deep).drying!.referenceDryUm)).toBeLessThanOrEqual(1.5 + 1e-9);
+    for (const deep of ['texture-paste-acrylic', 'white-glue-dilute', 'filler-acrylic'])
+      expect(gain(deep, materialById(deep).drying!.referenceDryUm)).toBeLessThanOrEqual(1.5 + 1e-9);
   });
 
   test('stages come in their order, for every material, thin or thick', () => {

@@ -20,7 +20,7 @@ const whileWet: Answer = { mist: 'never', lifts: 'while-wet', softens: 'while-we
 const whileFresh: Answer = { mist: 'never', lifts: 'while-fresh', softens: 'while-fresh' };
 const untilHard: Answer = { mist: 'while-fresh', lifts: 'until-dry-hard', softens: 'until-dry-hard' };
 const untilProof: Answer = { mist: 'until-dry-hard', lifts: 'until-solvent-proof', softens: 'until-solvent-proof' };
-/** A wash takes a second one, brushed on gently, once it is hard; scrubbed it opens for days more. */
+/** Thin and oily films take a second wash, brushed on gently, once they are hard; scrubbed they open for days more. */
 const gentlyAgain: Answer = { mist: 'while-fresh', lifts: 'until-dry-hard', softens: 'until-solvent-proof' };
 const opensAgain: Answer = { mist: 'until-dry-hard', lifts: 'always', softens: 'always' };
 const softensAlways: Answer = { mist: 'while-fresh', lifts: 'until-dry-hard', softens: 'always' };
@@ -39,7 +39,7 @@ export const FAMILIES: Record<BinderFamily, Answers> = {
   'enamel-thin': { water: whileFresh, alcohol: untilHard, spirit: gentlyAgain, hot: opensAgain },
   lacquer: { water: holds, alcohol: untilHard, spirit: whileFresh, hot: { ...opensAgain, mist: 'never' } },
   hardware: { water: whileFresh, alcohol: untilHard, spirit: untilProof, hot: { ...untilProof, mist: 'until-solvent-proof' } },
-  oil: { water: whileFresh, alcohol: untilHard, spirit: untilProof, hot: opensAgain },
+  oil: { water: whileFresh, alcohol: untilHard, spirit: gentlyAgain, hot: opensAgain },
   'oil-water-mixable': { water: untilHard, alcohol: untilHard, spirit: untilProof, hot: opensAgain },
   ink: {
     water: whileFresh,

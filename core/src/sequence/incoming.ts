@@ -39,10 +39,12 @@ export interface Incoming {
 }
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
-/** Half of what an airbrush sends has gone before it lies (from memory): its coats are tack-free in half the time of a brushed one. */
-const AIRBRUSHED_LIQUID = 0.5;
+/** More than half of what an airbrush sends has gone before it lies (from memory): its coats are tack-free in five to ten minutes. */
+const AIRBRUSHED_LIQUID = 0.4;
 /** A light hand lays half as much as the usual one, a heavy hand half as much again (our numbers). */
 const HAND = { light: 0.5, heavy: 1.5 } as const;
+/** A coat on less than this of a zone is picked out in patches (our number). */
+const WHOLE_COAT_PCT = 50;
 /** What the hand lays on by feel: coats are laid until they cover. */
 const BY_FEEL: ReadonlySet<Technique['effect']> = new Set<Technique['effect']>(['tint', 'accent', 'slurry']);
 
@@ -120,15 +122,17 @@ function workOut(step: Step, supplies: Supplies): Incoming {
   }
   const dryUm = step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0);
   const coverPct = step.coverPct ?? technique.usualCoverPct;
+  // stones, doors and patches are picked out with little on the brush
+  const picksOut = technique.effect === 'film' && technique.dose === 'thin' && coverPct < WHOLE_COAT_PCT;
   const ownColour = step.colour ?? supplies.bottle(step.bottleId)?.colour ?? null;
   const colour = ownColour ?? material?.colour ?? null;
   return {
     technique,
     material,
     need: technique.need,
-    touch: sprayed ? 'light' : technique.touch,
+    touch: sprayed || picksOut ? 'light' : technique.touch,
     solvents: [...solvents].map(([solvent, from]) => ({ solvent, from })),
-    dose: sprayed ? 'mist' : (technique.dose ?? 'mist'),
+    dose: sprayed || picksOut ? 'mist' : (technique.dose ?? 'mist'),
     sprayed,
     tool,
     bottleId: step.bottleId,

@@ -49,6 +49,9 @@ export const isSameAgain = (layer: Layer, incoming: Incoming): boolean =>
   layer.bottleId === incoming.bottleId &&
   layer.colour === (incoming.colour ?? layer.colour);
 
+/** What lies wide enough to be worked into. */
+const GROUNDS: ReadonlySet<Layer['technique']['effect']> = new Set(['film', 'tint', 'slurry'] as const);
+
 /** What of wet colour is worked into one another. */
 const MEDIA: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['paint', 'wash', 'filter']);
 
@@ -56,6 +59,8 @@ const MEDIA: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['paint', 'wash',
 export function goesInto(layer: Layer, { technique, material, solvents, sprayed, intoWet }: Incoming): boolean {
   if (!material || sprayed || intoWet === false || !technique.wetInWet.includes(material.role) || !layer.material.drying) return false;
   if (layer.material.role === 'decal') return material.role === 'thinner' && technique.effect === 'inlay';
+  // into dots nobody works: what goes over them dissolves them
+  if (material.role !== 'thinner' && intoWet !== true && !GROUNDS.has(layer.technique.effect)) return false;
   const isAlike =
     material.role === 'thinner' || layer.material.role === material.role || (MEDIA.has(layer.material.role) && MEDIA.has(material.role));
   return isAlike && solvents.some(({ solvent }) => solvent === layer.material.carrier);

@@ -50,7 +50,8 @@ const isFullCoat = (layer: Layer): boolean => layer.technique.effect === 'film';
 const WAITS_FOR: Partial<Record<DryingStage, WaitReason>> = { tackFree: 'touch', recoatFrom: 'recoat', dryHard: 'hard' };
 
 /** A coat or decal locks in what still has to leave. */
-const traps = ({ technique }: Incoming): boolean => technique.effect === 'film' || technique.effect === 'inlay';
+const traps = ({ technique, touch, sprayed }: Incoming): boolean =>
+  technique.effect === 'inlay' || (technique.effect === 'film' && (sprayed || touch === 'working'));
 
 interface Ready {
   atMin: number;

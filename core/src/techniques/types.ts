@@ -84,6 +84,8 @@ export interface Technique {
   filmFactor: number;
   /** Roles of material it is done with; empty: none is needed. */
   roles: readonly string[];
+  /** What it lays is meant to bury the detail: mud, crust, spoil. */
+  buries: boolean;
   /** Loose matter that lies there drinks it up: it does not work on the paint below. */
   soaksLoose: boolean;
   /** Share of the film that stays where it moves or wipes what lies there; 1: all. From memory. */

@@ -98,7 +98,9 @@ function TechniqueTable() {
   return (
     <>
       <table className="w-full">
-        <TableHead heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Wants below', 'Hands-on', 'Usual dilution', 'Source']} />
+        <TableHead
+          heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Wants below', 'Hands-on', 'Usual dilution', 'Source']}
+        />
         <tbody>
           {TECHNIQUES.map((technique) => {
             const { deposit, handsOn } = technique;
@@ -126,8 +128,8 @@ function TechniqueTable() {
       </table>
       <p className="mt-3 text-[0.8125rem] text-ink-3">
         The deposit says where a technique leaves its paint: all of it is 100. What is sprayed touches nothing: tack-free is enough, and a
-        full coat waits until what lies below is ready for one. Under an unbroken coat nothing is asked any more. Dilutions: ink in alcohol and the wash from matt enamel are
-        common practice, the others from memory.
+        full coat waits until what lies below is ready for one. Under an unbroken coat nothing is asked any more. Dilutions: ink in alcohol
+        and the wash from matt enamel are common practice, the others from memory.
       </p>
     </>
   );

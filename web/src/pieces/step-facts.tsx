@@ -44,10 +44,10 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
           <>
             <Row what="could start">{when(report.earliestMin)}</Row>
             <Row what="waits for">step {report.heldUpBy + 1}</Row>
-            {report.waits && <p className="text-[0.8125rem] text-ink-3">It waits {WAIT_WORDS[report.waits]}.</p>}
           </>
         )}
       </dl>
+      {report.waits && <p className="text-[0.8125rem] text-ink-3">It waits {WAIT_WORDS[report.waits]}.</p>}
       <Variations piece={piece} step={step} />
       <MixFacts piece={piece} step={step} index={index} />
       <DryingFacts report={report} when={when} source={material?.drying?.source} />
