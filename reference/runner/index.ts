@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { benchCase } from './kinds/bench-case.js';
 import { ciede2000 } from './kinds/ciede2000.js';
 import { coatings } from './kinds/coatings.js';
 import { humidair } from './kinds/humidair.js';
@@ -21,6 +22,7 @@ const KINDS: Record<string, RunRow> = {
   jobshop,
   timelags,
   'sequence-case': sequenceCase,
+  'bench-case': benchCase,
 };
 
 export interface Tally {

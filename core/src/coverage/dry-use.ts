@@ -3,6 +3,7 @@
  * judge these figures by it.
  */
 import type { Material } from '../materials/index.js';
+import type { Technique } from '../techniques/index.js';
 
 /** Loose powder on a full cover, g per dm². */
 export const POWDER_G_PER_DM2 = 0.12;
@@ -40,12 +41,14 @@ export const CLEANED_WITH: Readonly<Partial<Record<Material['carrier'], { materi
 };
 
 /** Share of the paint that misses the piece, %, by tool, and what stays in cup or brush, mL. */
-export const LOSSES: ReadonlyMap<string, { lostPct: number; residueMl: number }> = new Map([
+const LOSSES: ReadonlyMap<string, { lostPct: number; residueMl: number }> = new Map([
   ['airbrush', { lostPct: 50, residueMl: 0.5 }],
   ['aerosol', { lostPct: 60, residueMl: 0 }],
   ['sponge', { lostPct: 40, residueMl: 0.1 }],
   ['pen', { lostPct: 0, residueMl: 0 }],
 ]);
-export const BRUSH_LOSS = { lostPct: 5, residueMl: 0.2 };
-/** Most of what a drybrush carries is wiped off first (common practice). */
-export const DRYBRUSH_LOSS = { lostPct: 80, residueMl: 0.05 };
+const BRUSH_LOSS = { lostPct: 5, residueMl: 0.2 };
+
+/** What misses the piece or stays behind, by tool, or as the technique has it with a brush. */
+export const lossOf = ({ brushLoss }: Pick<Technique, 'brushLoss'>, tool: string): { lostPct: number; residueMl: number } =>
+  LOSSES.get(tool) ?? brushLoss ?? BRUSH_LOSS;

@@ -3,7 +3,7 @@ import { flowHint, mainOf, solidsOfPct, type FlowHint, type MixComponent } from 
 import { incomingOf } from '../sequence/index.js';
 import { plainStep } from '../subjects/index.js';
 import { filmLeftUm, spreadingRate, wetFilm } from './coverage.js';
-import { BRUSH_LOSS, LOSSES, STIRRED_SLURRY_UM, TINT_MOST_WET_UM } from './dry-use.js';
+import { STIRRED_SLURRY_UM, TINT_MOST_WET_UM, lossOf } from './dry-use.js';
 import type { Stores } from './use.js';
 
 /** 1 m²/L is 10 cm²/mL. */
@@ -36,7 +36,7 @@ export function mixFacts(
   const mostWetUm = incoming.technique.effect === 'tint' ? TINT_MOST_WET_UM : null;
   const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(incoming.dryUm, solidsPct, mostWetUm);
   if (!(dryFilmUm > 0)) return null;
-  const { lostPct } = LOSSES.get(incoming.tool) ?? BRUSH_LOSS;
+  const { lostPct } = lossOf(incoming.technique, incoming.tool);
   return {
     solidsPct,
     dryFilmUm,

@@ -13,10 +13,8 @@ import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { filmLeftUm, paintNeededMl } from './coverage.js';
 import {
-  BRUSH_LOSS,
   CLEANED_WITH,
-  DRYBRUSH_LOSS,
-  LOSSES,
+  lossOf,
   NOT_COUNTED,
   POWDER_G_PER_DM2,
   SCATTERED_ELSE_ML_PER_DM2,
@@ -112,7 +110,7 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
   if (material.role === 'aggregate')
     return { ...NOTHING, direct: own(areaDm2 * (SCATTERED_ML_PER_DM2.get(supplies.like(material.id)) ?? SCATTERED_ELSE_ML_PER_DM2)) };
   if (material.volumeSolidsPct <= 0) return NOTHING;
-  const loss = technique.id === 'drybrush' ? DRYBRUSH_LOSS : (LOSSES.get(tool) ?? BRUSH_LOSS);
+  const loss = lossOf(technique, tool);
   const cup = componentsOf(step, stores);
   const volumeSolidsPct = solidsOfPct(cup, supplies);
   const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(dryUm, volumeSolidsPct, technique.effect === 'tint' ? TINT_MOST_WET_UM : null);

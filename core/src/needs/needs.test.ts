@@ -54,7 +54,7 @@ describe('what a step takes', () => {
     // 4 µm dry on half of it, 10 % solids thinned to 3.33 %; a brush loses 5 %
     const { cup } = useOf(wash('w', { coverPct: 50, dryUm: 4 }), plate(10_000), { supplies: shelfOf(umber, spirit) });
     expect(cup!.components.map(({ parts }) => parts)).toEqual([expect.closeTo(1 / 3), expect.closeTo(2 / 3)]);
-    expect(cup!.laidMl).toBeCloseTo((0.01 * 0.5 * 4 * 100) / (10 / 3) / 0.95);
+    expect(cup!.laidMl).toBeCloseTo((0.01 * 0.5 * 4 * 100) / (10 / 3) / 0.7);
   });
 
   test('powder in grams by area, scattered matter by depth, a can by its contents; tape, sheets and tap water not at all', () => {

@@ -200,8 +200,8 @@ describe('pieces in evenings', () => {
         originDate: MONDAY,
         nowMin: 0,
       }).pieces[0]!.handsOnMin[1]!;
-    // the base of 4 minutes once a load
-    expect(minutes(1) - minutes(4)).toBe(3 * 4);
+    // two minutes of setting up once a load
+    expect(minutes(1) - minutes(4)).toBe(3 * 2);
   });
 
   test('a place that is fuller than it may be is named', () => {

@@ -104,7 +104,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   climate: { evening: { tempC: 20, rhPct: 50 }, night: { tempC: 15, rhPct: 60 }, places: [] },
   daylight: { by: 'typed', start: '09:00', end: '15:30', latitudeDeg: 52, noon: '12:00' },
   careful: false,
-  airbrushCleanMin: 6,
+  airbrushCleanMin: 5,
   dropsPerMl: { ...DROPS_PER_ML },
   measuring: { ...USUAL_INSTRUMENTS, countBy: 'drops', currency: '' },
   equipment: { airbrush: true, boothModels: 6, benchModels: 12 },

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { pieceFromTemplate, plainStep, templateById, type Step } from '../subjects/index.js';
-import { betweenCoatsMinutes, coatsApart, elapsedMinutes, handsOnMinutes, sittings } from './hands-on.js';
+import { CATALOGUE } from '../materials/index.js';
+import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
+import { betweenCoatsMinutes, coatsApart, elapsedMinutes, handsOnMinutes, minutesMade, sittings } from './hands-on.js';
 
 const wagon = pieceFromTemplate(templateById('open-wagon'), { id: 'w', name: 'w', scaleRatio: 76 });
 const step = (more: Partial<Step>): Step =>
@@ -12,10 +13,48 @@ const batchOf = (n: number) => ({
 });
 
 describe('hands-on minutes', () => {
-  test('by hand: a plate of two square decimetres, brushed once: 4 + 6 · 2', () => {
-    const plate = { ...wagon, zones: [{ ...wagon.zones[0]!, id: 'plate', areaMm2: 20_000, keepClean: null }] };
-    expect(handsOnMinutes(step({ zones: ['plate'] }), plate)).toBe(16);
-    expect(handsOnMinutes(step({ zones: ['plate'], coverPct: 50 }), plate)).toBe(10);
+  const plate = (areaMm2: number, more: Partial<Piece['zones'][number]> = {}): Piece => ({
+    ...wagon,
+    zones: [{ ...wagon.zones[0]!, id: 'plate', areaMm2, keepClean: null, ...more }],
+  });
+  const on = (more: Partial<Step>, piece: Piece) => handsOnMinutes(step({ zones: ['plate'], ...more }), piece);
+
+  test('by hand: a square metre brushed with 50 mm, 5 dm² a minute: 1 to set up, 0.9 to handle, 20 of work', () => {
+    expect(minutesMade(step({ zones: ['plate'] }), plate(1_000_000))).toEqual({
+      setUpMin: 1,
+      handlingMin: 0.9,
+      workMin: 20,
+      brushMm: 50,
+    });
+    expect(on({}, plate(1_000_000))).toBe(22);
+    // half of it takes 0.5^0.7 of the time
+    expect(on({ coverPct: 50 }, plate(1_000_000))).toBe(Math.round(1.9 + 20 * 0.5 ** 0.7));
+    // a wash goes half as fast again, a can ten times as fast as an airbrush
+    expect(on({ technique: 'wash', material: 'wash-acrylic', coverPct: 100 }, plate(1_000_000))).toBe(Math.round(1.9 + 20 / 1.5));
+    expect(on({ technique: 'clear-coat', material: 'clear-matt-lacquer-aerosol', tool: 'aerosol' }, plate(1_000_000))).toBe(
+      Math.round(2.5 + 10),
+    );
+  });
+
+  test('the brush is the largest that suits: a wheel is not painted with a wall brush', () => {
+    const widths = [400, 900, 2500, 20_000, 1_000_000].map((area) => minutesMade(step({ zones: ['plate'] }), plate(area)).brushMm);
+    expect(widths).toEqual([6, 6, 12, 25, 50]);
+    // and a small place takes half a minute, however small
+    expect(minutesMade(step({ zones: ['plate'] }), plate(100)).workMin).toBe(0.5);
+  });
+
+  test('windows are counted, one by one', () => {
+    const glass = plate(1200, { keepClean: 'glazing' });
+    expect(minutesMade(step({ technique: 'mask', material: 'masking-tape', zones: ['plate'] }), glass).workMin).toBe(10 * 1.75);
+    expect(minutesMade(step({ technique: 'mask', material: 'masking-tape', zones: ['plate'] }), plate(1200)).workMin).toBeLessThan(1);
+  });
+
+  test('a batch shares one set-up; what is sprayed wants one for each load of the booth', () => {
+    const can = { technique: 'clear-coat', material: 'clear-matt-lacquer-aerosol', tool: 'aerosol' };
+    const [one, eight] = [1, 8].map((n) => handsOnMinutes(step(can), batchOf(n)));
+    expect(eight).toBeLessThan(8 * one!);
+    expect(eight).toBeGreaterThan(6);
+    expect(handsOnMinutes(step(can), batchOf(8), { supplies: CATALOGUE, boothModels: 2 })).toBe(eight! + 3 * 2);
   });
 
   test('what the painter typed counts, for each piece of a batch', () => {

@@ -1,14 +1,12 @@
 import { CATALOGUE, type Supplies } from '../materials/index.js';
-import { modelsOf, type Piece, type Step } from '../subjects/index.js';
-import { techniqueById } from '../techniques/index.js';
+import { modelsOf, type Piece, type Step, type Zone } from '../subjects/index.js';
+import { COVER_EXPONENT, SET_UP_MIN, SMALL_PLACE, SPRAY_DM2_PER_MIN, brushFor, toolOf, type Pace } from '../techniques/index.js';
 import { incomingOf } from './incoming.js';
 import { subjectOf, zonesNamed } from './subject.js';
 
 const MM2_PER_DM2 = 10_000;
 /** A shorter wait between coats is spent at the bench; in a longer one other work goes on (our number). */
 const SPENT_AT_BENCH_MIN = 10;
-/** However little of a zone is touched, the brush goes over it: least share of its area that takes time (our number). */
-const LEAST_COVER = 0.1;
 
 /** What minutes depend on besides the step: what it is done with, and how many models the booth takes at once. */
 export interface HandsOnBench {
@@ -28,27 +26,77 @@ export function betweenCoatsMinutes(step: Step, { supplies }: Pick<HandsOnBench,
 export const coatsApart = (step: Step, bench: Pick<HandsOnBench, 'supplies'> = ROOMY): boolean =>
   betweenCoatsMinutes(step, bench) >= SPENT_AT_BENCH_MIN;
 
+/** What a step's minutes are made of, each for one piece and all its coats but the set-up, which is for the sitting. */
+export interface MinutesMade {
+  setUpMin: number;
+  /** Picking the piece up, turning it, coming to its sides. */
+  handlingMin: number;
+  workMin: number;
+  /** The widest brush that is taken, mm; null where none is. */
+  brushMm: number | null;
+}
+
+/** Minutes of work on one zone, one coat. */
+function zoneMinutes(pace: Pace, areaMm2: number, coverPct: number): number {
+  const areaDm2 = areaMm2 / MM2_PER_DM2;
+  const share = (coverPct / 100) ** COVER_EXPONENT;
+  switch (pace.by) {
+    case 'piece':
+      return 0;
+    case 'places':
+      return Math.max(1, Math.round(areaMm2 / pace.mm2Each)) * pace.minutesEach;
+    case 'area':
+    case 'brush': {
+      const dm2PerMin = pace.by === 'area' ? pace.dm2PerMin : brushFor(areaMm2).dm2PerMin * pace.times;
+      return Math.max(areaMm2 < SMALL_PLACE.upToMm2 ? SMALL_PLACE.leastMin : 0, (areaDm2 / dm2PerMin) * share);
+    }
+  }
+}
+
+/** How the minutes of a step come about: by the tool that a painter would take, by places where that is what is done. */
+export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATALOGUE): MinutesMade {
+  const { technique, tool, coverPct, sprayed } = incomingOf(step, supplies);
+  const { handsOn } = technique;
+  const named = new Set(zonesNamed(subjectOf(piece), step.zones).map((zone) => zone.id));
+  const zones = piece.zones.filter((zone) => named.has(zone.id));
+  const known = toolOf(tool);
+  const sprayRate = sprayed && known ? SPRAY_DM2_PER_MIN[known] : undefined;
+  const paceOn = (keepClean: Zone['keepClean']): Pace =>
+    sprayRate === undefined ? ((keepClean === null ? null : handsOn.onKeptClean) ?? handsOn.pace) : { by: 'area', dm2PerMin: sprayRate };
+  const sprayedMm2 = zones.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
+  const once =
+    sprayRate === undefined
+      ? zones.reduce((sum, { areaMm2, keepClean }) => sum + zoneMinutes(paceOn(keepClean), areaMm2, coverPct), 0)
+      : zoneMinutes({ by: 'area', dm2PerMin: sprayRate }, Math.max(sprayedMm2, SMALL_PLACE.upToMm2), coverPct);
+  const sides = sprayRate === undefined && handsOn.pace.by !== 'piece' ? zones.length * handsOn.perZoneMin : 0;
+  const byBrush = sprayRate === undefined && handsOn.pace.by === 'brush';
+  return {
+    setUpMin: handsOn.setUpMin ?? (known ? SET_UP_MIN[known] : 1),
+    handlingMin: (handsOn.perPieceMin + sides) * step.coats,
+    workMin: once * step.coats,
+    brushMm: byBrush && zones.length > 0 ? Math.max(...zones.map(({ areaMm2 }) => brushFor(areaMm2).widthMm)) : null,
+  };
+}
+
 /**
- * Hands-on minutes of a step: what the painter typed, else a base plus time per area, cover and coat, for every piece
- * of the batch that it is done on, plus waits between coats that are too short for anything else. What is sprayed gets
- * the base once for each load of the booth. What the bench has learnt scales it. Whole minutes, at least 1. Common practice; the figures are the technique's.
+ * Hands-on minutes of a step: what the painter typed, else the set-up, and for every piece of the batch that it is done on
+ * what handling and work take, plus waits between coats that are too short for anything else. What is sprayed is set up
+ * once for each load of the booth. What the bench has learnt scales it. Whole minutes, at least 1. Common practice; the
+ * figures are from memory (`techniques/pace.ts`).
  */
 export function handsOnMinutes(step: Step, piece: Piece, bench: HandsOnBench = ROOMY): number {
   const models = modelsOf(step, piece);
   if (step.handsOnMin !== null) return step.handsOnMin * models;
-  const { handsOn, usualCoverPct } = techniqueById(step.technique);
-  const named = new Set(zonesNamed(subjectOf(piece), step.zones).map((zone) => zone.id));
-  const areaDm2 = piece.zones.filter((zone) => named.has(zone.id)).reduce((sum, zone) => sum + zone.areaMm2, 0) / MM2_PER_DM2;
-  const cover = Math.max(LEAST_COVER, (step.coverPct ?? usualCoverPct) / 100);
-  const work = handsOn.perDm2Min * areaDm2 * cover * step.coats * models;
+  const { setUpMin, handlingMin, workMin } = minutesMade(step, piece, bench.supplies);
+  const work = (handlingMin + workMin) * models;
   const { sprayed, tool } = incomingOf(step, bench.supplies);
-  const loads = sprayed ? Math.ceil(models / bench.boothModels) : 1;
+  const loads = sprayed ? Math.max(1, Math.ceil(models / bench.boothModels)) : 1;
   const pace = bench.supplies.pace?.minutesFactorOf(step.technique, tool) ?? 1;
   // while the last piece of a batch gets its coat, the first dries: the short wait is not waited twice
   const idle = coatsApart(step, bench)
     ? 0
     : Math.max(0, betweenCoatsMinutes(step, bench) * (step.coats - 1) - (work * (models - 1)) / models);
-  return Math.max(1, Math.round((handsOn.baseMin * Math.max(1, loads) + work) * pace + idle));
+  return Math.max(1, Math.round((setUpMin * loads + work) * pace + idle));
 }
 
 /** Minutes of each sitting a step is done in: one, or one a coat. */

@@ -1,3 +1,4 @@
 export * from './types.js';
+export * from './pace.js';
 export { TECHNIQUES, isTechniqueId, techniqueById } from './catalogue.js';
 export * from './schools.js';

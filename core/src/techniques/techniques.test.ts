@@ -21,7 +21,7 @@ describe('techniques', () => {
       expect(t.tools.every((tool) => TOOLS.includes(tool))).toBe(true);
       for (const share of Object.values(t.deposit)) expect(share >= 0 && share <= 1).toBe(true);
       expect(t.usualCoverPct > 0 && t.usualCoverPct <= 100).toBe(true);
-      expect(t.handsOn.baseMin).toBeGreaterThan(0);
+      expect(t.handsOn.perPieceMin).toBeGreaterThan(0);
       expect(t.source).toContain('common practice');
     }
   });

@@ -1,3 +1,4 @@
+import type { HandsOn } from './pace.js';
 import type { Dose, DryingStage, MaterialRole } from '../materials/index.js';
 
 /**
@@ -78,12 +79,14 @@ export interface Technique {
   /** Share of the deposit that recess, face and crest get, 0–1. */
   deposit: { recess: number; face: number; crest: number };
   usualCoverPct: number;
-  /** Hands-on minutes: a base per step and so much per dm² and coat. */
-  handsOn: { baseMin: number; perDm2Min: number };
+  /** What its minutes are made of. */
+  handsOn: HandsOn;
   /** Film against a brushed coat of the same material. */
   filmFactor: number;
   /** Roles of material it is done with; empty: none is needed. */
   roles: readonly string[];
+  /** What goes elsewhere when it is done with a brush; null: as with any brush. */
+  brushLoss: { lostPct: number; residueMl: number } | null;
   /** What it lays is meant to bury the detail: mud, crust, spoil. */
   buries: boolean;
   /** Loose matter that lies there drinks it up: it does not work on the paint below. */

@@ -1,7 +1,7 @@
 import { EFFECTS } from '@eveningtide/core/effects';
 import { usualDilution, formatDilution } from '@eveningtide/core/mixing';
 import { CATALOGUE } from '@eveningtide/core/materials';
-import { TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
+import { BRUSHES, SET_UP_MIN, SPRAY_DM2_PER_MIN, TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
 import { TOUCH_WORDS } from '@eveningtide/core/sequence';
 import { formatNumber } from '@eveningtide/core/units';
 import { CatalogueList } from '../shelf/catalogue-list.js';
@@ -85,6 +85,21 @@ function dilutionWords({ id, tools }: Technique): string {
   return found.slice(0, 4).join('; ');
 }
 
+/** What its minutes are made of. */
+function handsOnWords({ handsOn: { setUpMin, perPieceMin, perZoneMin, pace, onKeptClean }, tools }: Technique): string {
+  const minutes = (n: number): string => `${formatNumber(n, 2)} min`;
+  const [usual] = tools;
+  const setUp = setUpMin ?? (usual ? SET_UP_MIN[usual] : 0);
+  return [
+    ...(setUp > 0 ? [`set-up ${minutes(setUp)}`] : []),
+    `${minutes(perPieceMin)} a piece`,
+    ...(perZoneMin > 0 ? [`${formatNumber(perZoneMin, 1)} a side`] : []),
+    ...(pace.by === 'area' ? [`${formatNumber(pace.dm2PerMin, 2)} dm² a minute`] : []),
+    ...(pace.by === 'brush' ? [pace.times === 1 ? 'as a coat of its tool' : `${formatNumber(pace.times, 2)} × as fast as a coat`] : []),
+    ...(onKeptClean?.by === 'places' ? [`a window ${formatNumber(onKeptClean.minutesEach, 2)}`] : []),
+  ].join(', ');
+}
+
 /** What it asks of what lies below. */
 function wantsWords({ need, touch, wetInWet }: Technique): string {
   if (need === 'wet-glue') return 'wet glue, or glue that floods it later';
@@ -103,7 +118,7 @@ function TechniqueTable() {
         />
         <tbody>
           {TECHNIQUES.map((technique) => {
-            const { deposit, handsOn } = technique;
+            const { deposit } = technique;
             const lays = deposit.recess + deposit.face + deposit.crest > 0;
             return (
               <tr key={technique.id} className="border-t border-line align-top">
@@ -116,9 +131,7 @@ function TechniqueTable() {
                 </td>
                 <td className="figures px-2 py-1">{lays ? `${String(technique.usualCoverPct)} %` : ''}</td>
                 <td className="px-2 py-1 text-[0.8125rem]">{wantsWords(technique)}</td>
-                <td className="figures px-2 py-1">
-                  {handsOn.baseMin} min{handsOn.perDm2Min > 0 ? ` + ${String(handsOn.perDm2Min)} per dm²` : ''}
-                </td>
+                <td className="figures px-2 py-1">{handsOnWords(technique)}</td>
                 <td className="px-2 py-1 text-[0.8125rem]">{dilutionWords(technique)}</td>
                 <td className="px-2 py-1 text-[0.8125rem] text-ink-2">{technique.source}</td>
               </tr>
@@ -128,8 +141,11 @@ function TechniqueTable() {
       </table>
       <p className="mt-3 text-[0.8125rem] text-ink-3">
         The deposit says where a technique leaves its paint: all of it is 100. What is sprayed touches nothing: tack-free is enough, and a
-        full coat waits until what lies below is ready for one. Under an unbroken coat nothing is asked any more. Dilutions: ink in alcohol
-        and the wash from matt enamel are common practice, the others from memory.
+        full coat waits until what lies below is ready for one. Under an unbroken coat nothing is asked any more. A coat goes at{' '}
+        {BRUSHES.map(({ widthMm, dm2PerMin }) => `${formatNumber(dm2PerMin, 2)} dm² a minute with ${String(widthMm)} mm`).join(', ')}, at{' '}
+        {formatNumber(SPRAY_DM2_PER_MIN.airbrush ?? 0, 2)} with an airbrush and {formatNumber(SPRAY_DM2_PER_MIN.aerosol ?? 0, 0)} from a
+        can; a share of an area takes a little more than its share of the time. Dilutions: ink in alcohol and the wash from matt enamel are
+        common practice, the others from memory.
       </p>
     </>
   );

@@ -1,8 +1,9 @@
 import { CAUTIONS, DEFER } from '@eveningtide/core/materials';
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { variationFor } from '@eveningtide/core/finishes';
-import { WAIT_WORDS, incomingOf, type StepReport } from '@eveningtide/core/sequence';
+import { WAIT_WORDS, incomingOf, minutesMade, type StepReport } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
+import { formatNumber } from '@eveningtide/core/units';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { cupOf, cupWords, useCountedCups } from '../mixing/use-counted-cups.js';
@@ -48,6 +49,7 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         )}
       </dl>
       {report.waits && <p className="text-[0.8125rem] text-ink-3">It waits {WAIT_WORDS[report.waits]}.</p>}
+      <MinutesFacts piece={piece} step={step} inPlan={own.handsOnMin[index]} />
       <Variations piece={piece} step={step} />
       <MixFacts piece={piece} step={step} index={index} />
       <DryingFacts report={report} when={when} source={material?.drying?.source} />
@@ -72,6 +74,27 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
         <Plus size={15} aria-hidden="true" /> Add a step after it
       </Button>
     </Panel>
+  );
+}
+
+/** How its minutes come about. */
+function MinutesFacts({ piece, step, inPlan }: { piece: Piece; step: Step; inPlan: number | undefined }) {
+  const supplies = useSupplies();
+  const models = membersOf(step, piece).length || 1;
+  if (step.handsOnMin !== null || inPlan === undefined) return null;
+  const { setUpMin, handlingMin, workMin, brushMm } = minutesMade(step, piece, supplies);
+  const minutes = (n: number): string => `${formatNumber(n, 1)} min`;
+  return (
+    <>
+      <Heading>Its minutes</Heading>
+      <dl>
+        <Row what="set-up">{minutes(setUpMin)}</Row>
+        <Row what={models > 1 ? 'to handle, each' : 'to handle'}>{minutes(handlingMin)}</Row>
+        {workMin > 0 && <Row what={brushMm === null ? 'work' : `work, ${String(brushMm)} mm brush`}>{minutes(workMin)}</Row>}
+        <Row what="in the plan">{minutes(inPlan)}</Row>
+      </dl>
+      <p className="text-[0.8125rem] text-ink-3">Common practice, figures from memory; type your own under Minutes.</p>
+    </>
   );
 }
 
