@@ -49,6 +49,16 @@ const AIRFLOW: Record<Airflow, { speed: number; airTempC: number | null }> = {
   'heat-gun': { speed: 3.5, airTempC: 150 },
 };
 
+/** A hand holds it: it blows as long as somebody stands there. */
+export const isHeld = (airflow: Airflow): boolean => AIRFLOW[airflow].airTempC !== null;
+
+/** Nobody holds a dryer over one thing for longer, minutes (our number). */
+const MOST_HELD_MIN = 15;
+
+/** How long a dryer is held over a coat: until that takes the next one, if hands last so long; 0 for what needs no hand. In a living room. */
+export const heldMinutes = (material: Material, film: Film): number =>
+  isHeld(film.airflow) ? Math.min(MOST_HELD_MIN, stageMinutes(material, 'recoatFrom', film, ROOM_AIR)) : 0;
+
 /** Temperature of the air that meets the film, °C: what it comes to once it is dry. */
 export const blownAirC = (airflow: Airflow, air: Air): number => Math.max(air.tempC, AIRFLOW[airflow].airTempC ?? air.tempC);
 

@@ -24,6 +24,7 @@ describe('hands-on minutes', () => {
       setUpMin: 1,
       handlingMin: 0.9,
       workMin: 20,
+      dryerMin: 0,
       brushMm: 50,
     });
     expect(on({}, plate(1_000_000))).toBe(22);
@@ -34,6 +35,20 @@ describe('hands-on minutes', () => {
     expect(on({ technique: 'clear-coat', material: 'clear-matt-lacquer-aerosol', tool: 'aerosol' }, plate(1_000_000))).toBe(
       Math.round(2.5 + 10),
     );
+  });
+
+  test('a dryer held by hand costs hands, at most a quarter of an hour a coat', () => {
+    const coat = (drying: Step['drying'], more: Partial<Step> = {}) =>
+      minutesMade(step({ zones: ['plate'], drying, ...more }), plate(20_000)).dryerMin;
+    expect([coat('still'), coat('fan')]).toEqual([0, 0]);
+    expect(coat('warm-dryer')).toBeGreaterThan(3);
+    expect(coat('warm-dryer')).toBeLessThan(coat('cool-dryer'));
+    expect(coat('warm-dryer', { coats: 2 })).toBeCloseTo(2 * coat('warm-dryer'));
+    expect(coat('warm-dryer', { technique: 'stipple-paste', material: 'texture-paste-acrylic' })).toBe(15);
+    const [dried, left] = (['warm-dryer', 'still'] as const).map((drying) =>
+      handsOnMinutes(step({ zones: ['plate'], drying }), plate(20_000)),
+    );
+    expect(dried! - left!).toBeGreaterThanOrEqual(3);
   });
 
   test('the brush is the largest that suits: a wheel is not painted with a wall brush', () => {

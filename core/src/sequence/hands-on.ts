@@ -1,3 +1,4 @@
+import { heldMinutes } from '../drying/index.js';
 import { CATALOGUE, type Supplies } from '../materials/index.js';
 import { modelsOf, type Piece, type Step, type Zone } from '../subjects/index.js';
 import { COVER_EXPONENT, SET_UP_MIN, SMALL_PLACE, SPRAY_DM2_PER_MIN, brushFor, toolOf, type Pace } from '../techniques/index.js';
@@ -32,6 +33,8 @@ export interface MinutesMade {
   /** Picking the piece up, turning it, coming to its sides. */
   handlingMin: number;
   workMin: number;
+  /** A dryer held over each coat. */
+  dryerMin: number;
   /** The widest brush that is taken, mm; null where none is. */
   brushMm: number | null;
 }
@@ -55,7 +58,7 @@ function zoneMinutes(pace: Pace, areaMm2: number, coverPct: number): number {
 
 /** How the minutes of a step come about: by the tool that a painter would take, by places where that is what is done. */
 export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATALOGUE): MinutesMade {
-  const { technique, tool, coverPct, sprayed } = incomingOf(step, supplies);
+  const { technique, material, film, tool, coverPct, sprayed } = incomingOf(step, supplies);
   const { handsOn } = technique;
   const named = new Set(zonesNamed(subjectOf(piece), step.zones).map((zone) => zone.id));
   const zones = piece.zones.filter((zone) => named.has(zone.id));
@@ -74,6 +77,7 @@ export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATAL
     setUpMin: handsOn.setUpMin ?? (known ? SET_UP_MIN[known] : 1),
     handlingMin: (handsOn.perPieceMin + sides) * step.coats,
     workMin: once * step.coats,
+    dryerMin: material && film ? heldMinutes(material, film) * step.coats : 0,
     brushMm: byBrush && zones.length > 0 ? Math.max(...zones.map(({ areaMm2 }) => brushFor(areaMm2).widthMm)) : null,
   };
 }
@@ -87,8 +91,8 @@ export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATAL
 export function handsOnMinutes(step: Step, piece: Piece, bench: HandsOnBench = ROOMY): number {
   const models = modelsOf(step, piece);
   if (step.handsOnMin !== null) return step.handsOnMin * models;
-  const { setUpMin, handlingMin, workMin } = minutesMade(step, piece, bench.supplies);
-  const work = (handlingMin + workMin) * models;
+  const { setUpMin, handlingMin, workMin, dryerMin } = minutesMade(step, piece, bench.supplies);
+  const work = (handlingMin + workMin + dryerMin) * models;
   const { sprayed, tool } = incomingOf(step, bench.supplies);
   const loads = sprayed ? Math.max(1, Math.ceil(models / bench.boothModels)) : 1;
   const pace = bench.supplies.pace?.minutesFactorOf(step.technique, tool) ?? 1;

@@ -1,4 +1,4 @@
-import type { Film } from '../drying/index.js';
+import type { Airflow, Film } from '../drying/index.js';
 import { CATALOGUE, slowed, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
 import { ARRANGED, type Step } from '../subjects/index.js';
 import { dilutionShares } from '../mixing/index.js';
@@ -34,6 +34,8 @@ export interface Incoming {
   colourTold: boolean;
   /** Film that all its coats add; null where it leaves none. */
   build: Build | null;
+  /** How the air moves over what it leaves, or over what it dries. */
+  airflow: Airflow;
   /** How much of what is seen it hides; null where it leaves nothing to be seen. */
   hides: Hides | null;
 }
@@ -144,6 +146,7 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     colour,
     colourTold: ownColour !== null,
     build: material && technique.effect !== 'none' ? buildOf({ technique, material, dryUm, coverPct, sprayed, coats: step.coats }) : null,
+    airflow: technique.blows && step.drying === 'still' ? 'warm-dryer' : step.drying,
     hides: material && colour !== null ? hidesOf(step, technique, material, { dryUm, coverPct, colour }) : null,
   };
 }

@@ -92,8 +92,8 @@ export function isBarrier(layer: Layer, solvent: SolventClass, dose: Dose, atMin
 }
 
 /** The layer with only a share of its film left, as when it was laid. */
-export const thinned = (layer: Layer, share: number, spans: readonly AirSpan[]): Layer => ({
+export const thinned = (layer: Layer, share: number): Layer => ({
   ...layer,
   dryUm: layer.dryUm * share,
-  clock: layer.clock.withFilm(share, spans),
+  clock: layer.clock.withFilm(share),
 });

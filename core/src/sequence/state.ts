@@ -115,11 +115,21 @@ function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number): boole
 }
 
 /** What is wiped off with thinner leaves a thin film, while it can be moved at all. */
-function wipeBack(zone: ZoneState, incoming: Incoming, endMin: number, spans: readonly AirSpan[]): void {
+function wipeBack(zone: ZoneState, incoming: Incoming, endMin: number): void {
   const layer = incoming.technique.leaves === 1 ? undefined : workableLayer(zone, incoming);
   if (!layer || endMin > workableMin(layer).toMin) return;
   const at = zone.layers.indexOf(layer);
-  zone.layers[at] = thinned(layer, incoming.technique.leaves, spans);
+  zone.layers[at] = thinned(layer, incoming.technique.leaves);
+}
+
+/** A dryer held over what lies there. */
+function blowOn(zone: ZoneState, step: Step, { technique, airflow }: Incoming, endMin: number): void {
+  if (!technique.blows) return;
+  const minutes = step.handsOnMin ?? technique.handsOn.perPieceMin;
+  const blowing = { fromMin: endMin - minutes, minutes, airflow };
+  zone.layers = zone.layers.map((layer) =>
+    layer.clock.settledMin <= blowing.fromMin ? layer : { ...layer, clock: layer.clock.withBlowing(blowing) },
+  );
 }
 
 /** Puts a step's outcome on the zones it reaches. */
@@ -157,7 +167,8 @@ export function applyStep(
         break;
       }
       default: {
-        wipeBack(zone, incoming, endMin, spans);
+        wipeBack(zone, incoming, endMin);
+        blowOn(zone, step, incoming, endMin);
         if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
           bindLoose(zone);

@@ -119,6 +119,59 @@ describe('what can be taken back', () => {
   });
 });
 
+describe('a dryer', () => {
+  const readyAfter = (steps: Short[]): number => check(steps).steps.at(-1)!.earliestMin;
+
+  test('held over a thin waterborne coat has done its work when the piece is put down', () => {
+    expect(
+      readyAfter([
+        ['brush-coat', 'acrylic-matt', { drying: 'warm-dryer' }],
+        ['brush-coat', 'acrylic-satin'],
+      ]),
+    ).toBe(0);
+    expect(
+      readyAfter([
+        ['brush-coat', 'acrylic-matt'],
+        ['brush-coat', 'acrylic-satin'],
+      ]),
+    ).toBeCloseTo(30);
+  });
+
+  test('cures no enamel and hardly helps paste', () => {
+    const [enamel, blown] = (['still', 'warm-dryer'] as const).map((drying) =>
+      readyAfter([
+        ['brush-coat', 'enamel-matt', { drying }],
+        ['mask', 'masking-tape', { zones: ['roof'] }],
+      ]),
+    );
+    // no more is gained than the minutes it was held
+    expect(enamel! - blown!).toBeLessThanOrEqual(15);
+    const paste = readyAfter([
+      ['stipple-paste', 'texture-paste-acrylic', { drying: 'warm-dryer', coverPct: 100 }],
+      ['brush-coat', 'acrylic-matt'],
+    ]);
+    expect(paste).toBeGreaterThan(120);
+  });
+
+  test('as a step of its own acts on what lies below, for its minutes', () => {
+    const dried = (handsOnMin: number) =>
+      readyAfter([
+        ['brush-coat', 'acrylic-matt'],
+        ['force-dry', null, { handsOnMin, waitMin: 5 }],
+        ['brush-coat', 'acrylic-satin'],
+      ]);
+    expect(dried(2)).toBeLessThan(22);
+    expect(dried(4)).toBeLessThan(dried(2));
+    expect(dried(2)).toBeGreaterThan(5);
+    const paste = readyAfter([
+      ['stipple-paste', 'texture-paste-acrylic'],
+      ['force-dry', null, { handsOnMin: 5 }],
+      ['brush-coat', 'acrylic-matt'],
+    ]);
+    expect(paste).toBeGreaterThan(150);
+  });
+});
+
 describe('rules in figures', () => {
   test('the same cause is told once', () => {
     const { findings } = check(

@@ -87,6 +87,8 @@ export interface Technique {
   roles: readonly string[];
   /** What goes elsewhere when it is done with a brush; null: as with any brush. */
   brushLoss: { lostPct: number; residueMl: number } | null;
+  /** A dryer is held over what lies there. */
+  blows: boolean;
   /** What it lays is meant to bury the detail: mud, crust, spoil. */
   buries: boolean;
   /** Loose matter that lies there drinks it up: it does not work on the paint below. */

@@ -82,7 +82,7 @@ function MinutesFacts({ piece, step, inPlan }: { piece: Piece; step: Step; inPla
   const supplies = useSupplies();
   const models = membersOf(step, piece).length || 1;
   if (step.handsOnMin !== null || inPlan === undefined) return null;
-  const { setUpMin, handlingMin, workMin, brushMm } = minutesMade(step, piece, supplies);
+  const { setUpMin, handlingMin, workMin, dryerMin, brushMm } = minutesMade(step, piece, supplies);
   const minutes = (n: number): string => `${formatNumber(n, 1)} min`;
   return (
     <>
@@ -91,6 +91,7 @@ function MinutesFacts({ piece, step, inPlan }: { piece: Piece; step: Step; inPla
         <Row what="set-up">{minutes(setUpMin)}</Row>
         <Row what={models > 1 ? 'to handle, each' : 'to handle'}>{minutes(handlingMin)}</Row>
         {workMin > 0 && <Row what={brushMm === null ? 'work' : `work, ${String(brushMm)} mm brush`}>{minutes(workMin)}</Row>}
+        {dryerMin > 0 && <Row what="dryer in hand">{minutes(dryerMin)}</Row>}
         <Row what="in the plan">{minutes(inPlan)}</Row>
       </dl>
       <p className="text-[0.8125rem] text-ink-3">Common practice, figures from memory; type your own under Minutes.</p>

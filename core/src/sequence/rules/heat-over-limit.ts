@@ -13,7 +13,7 @@ export const heatOverLimit: Rule = {
     silent: { steps: [['brush-coat', 'acrylic-matt', { drying: 'cool-dryer' }]] },
   },
   check(moment) {
-    const tempC = blownAirC(moment.step.drying, moment.air);
+    const tempC = blownAirC(moment.incoming.airflow, moment.air);
     const bent = moment.zones.filter((zone) => tempC > zone.substrate.heatLimitC);
     const first = bent[0];
     if (!first) return [];

@@ -18,6 +18,33 @@ const evenings = eveningsFor(20);
 const problem = inEvenings;
 const startsOf = (p: ScheduleProblem) => new Map(planEvenings(p).plan.placed.map(({ id, startMin }) => [id, startMin]));
 
+describe('what a move spoils', () => {
+  const oneEvening = { evenings: eveningsFor(1) };
+
+  test('what never had a place is not its fault; what loses its own is, and is named', () => {
+    const hopeless = problem([op('a1', 30), op('b1', 500)], [], oneEvening);
+    expect(moved(hopeless, planEvenings(hopeless), 'a1', 1200)).toMatchObject({ why: null });
+    // 60 and 55 minutes fill the evening: in its middle the first leaves no room for the other
+    const full = problem([op('a1', 60), op('b1', 55)], [], oneEvening);
+    expect(moved(full, planEvenings(full), 'a1', 1200)).toMatchObject({
+      planned: null,
+      because: 'b1',
+      why: expect.stringContaining('another step'),
+    });
+  });
+
+  test('what was put off by hand may be put to an earlier minute', () => {
+    const p = problem([op('a1', 30)]);
+    const later = planEvenings(p, { start: { order: ['a1'], keptFree: [], fromMin: { a1: 1240 }, chosen: {} } });
+    expect(moved(p, later, 'a1', 1180)).toMatchObject({ why: null, startMin: 1180 });
+  });
+
+  test('of two with dates the one that misses its own is named', () => {
+    const p = problem([op('a1', 60, { dueMin: 2 * DAY }), op('b1', 100, { dueMin: DAY })], [], { evenings: eveningsFor(2) });
+    expect(moved(p, planEvenings(p), 'a1', 1180)).toMatchObject({ because: 'b1', why: 'a piece would then miss its date' });
+  });
+});
+
 describe('why not earlier', () => {
   const because = (p: ScheduleProblem, id: string) => whyNotEarlier(p, planEvenings(p).plan, id);
 
