@@ -89,8 +89,8 @@ test('one more wall arch: household paint, barrier, spirit wash, to the bench ca
 
 test('the demo’s snag, its fix, undo and redo', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
-  const snag = page.getByRole('group', { name: 'Snag at step 9' });
-  await expect(snag).toContainText('White spirit lifts the enamel wash of step 8');
+  const snag = page.getByRole('group', { name: 'Caution at step 9' });
+  await expect(snag).toContainText('White spirit softens the enamel wash of step 8');
   await snag.getByRole('button', { name: 'Use acrylic wash instead' }).press('Enter');
   await expect(snag).toHaveCount(0);
   await expect(

@@ -29,11 +29,11 @@ async function work(page: Page, count: number): Promise<void> {
 
 test('step by step: begun, done, put right, and the next stands there', async ({ bench: page }) => {
   await toBench(page);
-  await expect(step(page)).toContainText('Clean');
-  await expect(step(page)).toContainText('Salt van No. 14');
+  await expect(step(page)).toContainText('Finish the mechanics');
+  await expect(step(page)).toContainText('Peat wagons 22, 23, 27');
   await expectAccessible(page);
   await work(page, 9);
-  await expect(step(page)).toContainText('Finish the mechanics');
+  await expect(step(page)).toContainText('Clean');
   await expect(happened(page)).toContainText('took 9 min');
   await happened(page).getByRole('button', { name: 'A minute less' }).click();
   await happened(page).getByRole('button', { name: 'thinned more' }).click();
@@ -44,39 +44,39 @@ test('step by step: begun, done, put right, and the next stands there', async ({
   await happened(page)
     .getByRole('button', { name: /take it back/ })
     .click();
-  await expect(step(page)).toContainText('Clean');
+  await expect(step(page)).toContainText('Finish the mechanics');
   await expect(happened(page)).toHaveCount(0);
 });
 
 test('by keys alone: space begins and ends, arrows choose', async ({ bench: page }) => {
   await toBench(page);
   await page.locator('body').press('ArrowDown');
-  await expect(step(page)).toContainText('Finish the mechanics');
-  await page.locator('body').press('ArrowUp');
   await expect(step(page)).toContainText('Clean');
+  await page.locator('body').press('ArrowUp');
+  await expect(step(page)).toContainText('Finish the mechanics');
   await page.locator('body').press(' ');
   await expect(done(page)).toBeVisible();
   await page.locator('body').press(' ');
   await expect(start(page)).toBeVisible();
-  await expect(step(page)).toContainText('Finish the mechanics');
+  await expect(step(page)).toContainText('Clean');
 });
 
 test('timers: what dries, when the next may come, and what to do meanwhile', async ({ bench: page }) => {
   await toBench(page);
-  for (const count of [9, 14, 8, 4]) await work(page, count);
-  const lorry = timers(page).getByRole('listitem').filter({ hasText: 'Field lorry' });
-  await expect(lorry).toContainText(/\d\d:\d\d · brush coat from then on/);
-  const left = lorry.getByRole('timer');
+  for (const count of [39, 7, 5, 4]) await work(page, count);
+  const wall = timers(page).getByRole('listitem').filter({ hasText: 'Quay wall' });
+  await expect(wall).toContainText(/\d\d:\d\d · brush coat from then on/);
+  const left = wall.getByRole('timer');
   const before = await left.innerText();
   await page.clock.runFor(3000);
   expect(await left.innerText()).not.toBe(before);
   // the wait is offered for other work
-  await page.getByRole('button', { name: /Brush coat.*Field lorry/s }).click();
+  await page.getByRole('button', { name: /Brush coat.*Quay wall/s }).click();
   await expect(step(page)).toContainText(/What lies below is ready at \d\d:\d\d: not before/);
   await expect(page.getByRole('region', { name: 'While this dries' }).getByRole('button').first()).toBeVisible();
   // it opens, and that is said
-  await minutes(page, 40);
-  await expect(page.getByRole('status').filter({ hasText: 'Field lorry in estuary mud: brush coat may come now.' })).toHaveCount(1);
+  await minutes(page, 60);
+  await expect(page.getByRole('status').filter({ hasText: 'Quay wall casting: brush coat may come now.' })).toHaveCount(1);
 });
 
 test('a late start plans the rest anew at once and says what it costs', async ({ bench: page }) => {
@@ -85,24 +85,24 @@ test('a late start plans the rest anew at once and says what it costs', async ({
   await expect(page.getByRole('status').filter({ hasText: 'Against the plan the evening began with:' })).toContainText(
     /put off to another evening|later tonight/,
   );
-  await expect(step(page)).toContainText('Clean');
+  await expect(step(page)).toContainText('Finish the mechanics');
 });
 
 test('left out, once more, and undone', async ({ bench: page }) => {
   await toBench(page);
   await page.getByRole('button', { name: 'Leave it out' }).click();
-  await expect(page.getByText('Salt van No. 14: clean is left out')).toBeVisible();
-  await expect(step(page)).not.toContainText('Clean');
+  await expect(page.getByText('Peat wagons 22, 23, 27: finish the mechanics is left out')).toBeVisible();
+  await expect(step(page)).not.toContainText('Finish the mechanics');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(step(page)).toContainText('Clean');
+  await expect(step(page)).toContainText('Finish the mechanics');
   await work(page, 8);
   await happened(page).getByRole('button', { name: 'Once more' }).click();
   await expect(page.getByText('One more round is planned')).toBeVisible();
   await expect(
     page
       .getByRole('region', { name: 'Next up' })
-      .getByRole('button', { name: /Clean.*Salt van/s })
-      .or(step(page).getByRole('heading', { name: 'Clean' })),
+      .getByRole('button', { name: /Finish the mechanics.*Peat wagons/s })
+      .or(step(page).getByRole('heading', { name: 'Finish the mechanics' })),
   ).toBeVisible();
 });
 
@@ -141,7 +141,7 @@ test('the server dies in the middle of a step: nothing is lost, nothing is writt
   await first.kill();
   await minutes(page, 8);
   await done(page).click();
-  await expect(step(page)).toContainText('Finish the mechanics');
+  await expect(step(page)).toContainText('Clean');
   await start(page).click();
   // the page goes as well, while nothing is sent yet
   const second = await startServer({ env: { ...env, EVENINGTIDE_PORT: port }, folder: first.folder });
@@ -167,7 +167,7 @@ test('two screens: what one does the other shows, also what was done before its 
   await expect(done(other)).toBeVisible();
   await done(other).click();
   await expect(start(page)).toBeVisible();
-  await expect(step(page)).toContainText('Finish the mechanics');
+  await expect(step(page)).toContainText('Clean');
   // a third screen has read everything, but its line opens late
   let open = (): void => undefined;
   const opened = new Promise<void>((resolve) => (open = resolve));
@@ -176,7 +176,7 @@ test('two screens: what one does the other shows, also what was done before its 
     await route.continue();
   });
   await other.reload();
-  await expect(step(other)).toContainText('Finish the mechanics');
+  await expect(step(other)).toContainText('Clean');
   await expect(start(other)).toBeVisible();
   await start(page).click();
   await expect(done(page)).toBeVisible();
@@ -280,7 +280,7 @@ test('what was sprayed is cleaned away before the next step, and the plan reckon
   if (!(await step(page).innerText()).startsWith('Airbrush coat')) await page.locator('body').press('ArrowDown');
   await expect(step(page)).toContainText('Airbrush coat');
   await start(page).click();
-  await expect(step(page)).toContainText('Then clean the airbrush, 6 min');
+  await expect(step(page)).toContainText('Then clean the airbrush, 5 min');
   await minutes(page, 5);
   await done(page).click();
   await expect(step(page)).toContainText('Brush coat');

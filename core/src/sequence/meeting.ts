@@ -49,8 +49,8 @@ export const isSameAgain = (layer: Layer, incoming: Incoming): boolean =>
   layer.bottleId === incoming.bottleId &&
   layer.colour === (incoming.colour ?? layer.colour);
 
-/** What lies wide enough to be worked into. */
-const GROUNDS: ReadonlySet<Layer['technique']['effect']> = new Set(['film', 'tint', 'slurry'] as const);
+/** What is a ground to work into: a wash that is to be moved is drawn out or wiped, or it is told. */
+const GROUNDS: ReadonlySet<Layer['technique']['effect']> = new Set(['film', 'slurry'] as const);
 
 /** What of wet colour is worked into one another. */
 const MEDIA: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['paint', 'wash', 'filter']);
@@ -59,7 +59,7 @@ const MEDIA: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['paint', 'wash',
 export function goesInto(layer: Layer, { technique, material, solvents, sprayed, intoWet }: Incoming): boolean {
   if (!material || sprayed || intoWet === false || !technique.wetInWet.includes(material.role) || !layer.material.drying) return false;
   if (layer.material.role === 'decal') return material.role === 'thinner' && technique.effect === 'inlay';
-  // into dots nobody works: what goes over them dissolves them
+  // into dots and washes nobody works without meaning to: what goes over them dissolves them
   if (material.role !== 'thinner' && intoWet !== true && !GROUNDS.has(layer.technique.effect)) return false;
   const isAlike =
     material.role === 'thinner' || layer.material.role === material.role || (MEDIA.has(layer.material.role) && MEDIA.has(material.role));

@@ -17,6 +17,9 @@ import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { useOnHand, usePlan, useSupplies } from '../workers/outlook-context.js';
 
+/** With more lines than this a page is set smaller, so that it stays one. */
+const FULL_FROM = 12;
+
 /** The evening on one page: what to do in order, what to leave alone, what to mind. Readable without the screen. */
 export function BenchCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
   const { soFar: outlook } = usePlan();
@@ -30,7 +33,7 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
   const busy =
     left.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) + evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
   return (
-    <div className="bench-card px-6 py-4">
+    <div className="bench-card px-6 py-4" data-full={left.jobs.length + evening.cleanings.length > FULL_FROM || undefined}>
       <header className="border-b border-line-strong pb-3">
         <h2 className="text-[1.6875rem] leading-8 font-bold print:text-2xl">
           {evening.isTonight ? 'Tonight' : 'Next evening'}, {days.dayOf(outlook.originDate, evening.span.fromMin)}
