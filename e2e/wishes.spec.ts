@@ -67,7 +67,7 @@ const JOBS: Job[] = [
     kind: 'Slab or slipway',
     wishes: ['Undercoat', 'Body colour', 'Mottled concrete or plaster', 'Rust streaks', 'Joints inked', 'Pastel that ties all together'],
     ways: { 'Joints inked': 'Enamel wash', 'Mottled concrete or plaster': 'Pigment and water, dabbed' },
-    shows: [/Brush coat/, /Powder slurry/, /Wash/, /Clear coat/, /Streak/, /Dry powder/],
+    shows: [/Brush coat/, /Powder slurry/, /Wash/, /Streak/, /Dry powder/],
   },
   {
     job: 'J07 harbour figures in stone',
@@ -203,7 +203,7 @@ test('wishes that collide are named, and a button frees them', async ({ bench: p
 
 test('a finding is let stand with a reason that stays on the piece, and taken seriously again', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
-  const snag = alarms(page).filter({ hasText: 'White spirit lifts' });
+  const snag = alarms(page).filter({ hasText: 'White spirit softens' });
   await snag.getByRole('button', { name: 'Let it stand …' }).click();
   await snag.getByLabel('Why it may stand').fill('Tried on the lid: holds');
   await snag.getByRole('button', { name: 'Let it stand', exact: true }).click();
@@ -212,27 +212,27 @@ test('a finding is let stand with a reason that stays on the piece, and taken se
   await saved(page);
   await page.reload();
   await expect(page.getByRole('note').filter({ hasText: 'Tried on the lid: holds' })).toBeVisible();
-  await expect(page.getByText('1 snag')).toHaveCount(0);
+  await expect(page.getByText('1 caution')).toHaveCount(0);
   await page.getByRole('button', { name: 'Take it seriously again' }).click();
   await expect(snag).toBeVisible();
 });
 
 test('a rule explains itself by its own examples, and is taken as seriously as the painter wants', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
-  await alarms(page).filter({ hasText: 'White spirit lifts' }).getByRole('link', { name: 'Why?' }).click();
+  await alarms(page).filter({ hasText: 'White spirit softens' }).getByRole('link', { name: 'Why?' }).click();
   await expect(page.getByRole('heading', { name: 'Solvent lifts a layer', level: 1 })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Here it speaks' })).toContainText('Snag:');
   await expect(page.getByRole('region', { name: 'Here it is silent' })).toContainText('Nothing stands against it.');
   await page.getByLabel('How serious: Solvent lifts a layer').selectOption({ label: 'only a hint' });
   await go(page, 'Pieces');
   await openPiece(page, 'Salt van No. 14');
-  await expect(page.getByRole('group', { name: /^Hint at step/ }).filter({ hasText: 'White spirit lifts' })).toBeVisible();
+  await expect(page.getByRole('group', { name: /^Hint at step/ }).filter({ hasText: 'White spirit softens' })).toBeVisible();
   await go(page, 'Handbook');
   await expect(page.getByLabel('How serious: Solvent lifts a layer')).toHaveValue('hint');
   await page.getByLabel('How serious: Solvent lifts a layer').selectOption({ label: 'as judged' });
   await go(page, 'Pieces');
   await openPiece(page, 'Salt van No. 14');
-  await expect(alarms(page).filter({ hasText: 'White spirit lifts' })).toBeVisible();
+  await expect(alarms(page).filter({ hasText: 'White spirit softens' })).toBeVisible();
 });
 
 test('the look goes along the sequence: before, after each step, and in the end', async ({ bench: page }) => {

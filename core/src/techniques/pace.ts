@@ -1,4 +1,4 @@
-import { TOOLS, type Tool } from './types.js';
+import { TOOLS, type Tool } from './tools.js';
 
 /** How fast hands are. Common practice; all figures from memory: what one's own log knows takes their place. */
 

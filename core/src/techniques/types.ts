@@ -1,3 +1,4 @@
+import type { Tool } from './tools.js';
 import type { HandsOn } from './pace.js';
 import type { Dose, DryingStage, MaterialRole } from '../materials/index.js';
 
@@ -16,24 +17,6 @@ export type Effect =
 
 /** Drybrush, pen or soft brush glide over what is tack-free; a wet brush works it; what rubs, grips or prints wants it hard (common practice). */
 export const TOUCH_WANTS: Record<Touch, DryingStage | null> = { none: null, light: 'tackFree', working: 'recoatFrom', rubbing: 'dryHard' };
-
-export const TOOLS = [
-  'airbrush',
-  'aerosol',
-  'brush',
-  'flat brush',
-  'fine brush',
-  'soft brush',
-  'sponge',
-  'cloth',
-  'pen',
-  'knife',
-  'pipette',
-  'sieve',
-  'dryer',
-  'hand',
-] as const;
-export type Tool = (typeof TOOLS)[number];
 
 /** When in the build-up something comes, as far as trade and chemistry settle it. */
 export const PHASES = [

@@ -86,10 +86,22 @@ function taken(piece: Piece): Map<string, number> {
   return out;
 }
 
-/** What is said of a row that is not so, in words. */
-function differences(row: BenchCase): string[] {
+/** Film on the face of each zone when all is done, µm. */
+function filmsOf({ steps, ...piece }: Piece, climate: Air): Map<string, number> {
+  const state = stateAfter({
+    subject: subjectOf({ ...piece, steps }),
+    steps,
+    startsMin: steps.map(() => null),
+    durationsMin: steps.map(() => 0),
+    bench: constantAir(climate),
+  });
+  return new Map([...state.zones].map(([id, { build }]) => [id, build.faceUm]));
+}
+
+/** What the core makes of a row, figure by figure beside what is expected. */
+function* figures(row: BenchCase): Generator<[what: string, range: Range | undefined, got: number]> {
   const piece = pieceOf(row);
-  const outlook = planPieces({
+  const { plan, pieces } = planPieces({
     pieces: [piece],
     workshop: benchOf(row),
     shelf: { bottles: [], materials: [] },
@@ -97,38 +109,30 @@ function differences(row: BenchCase): string[] {
     originDate: MONDAY,
     nowMin: 0,
   });
-  const { plan } = outlook;
-  const own = outlook.pieces[0];
-  if (!own) return ['no plan came of it'];
-  const out: string[] = [];
-  const within = (what: string, [least, most]: Range, got: number) => {
-    if (!(got >= least && got <= most))
-      out.push(`${what} expected ${String(least)}–${String(most)} got ${String(Math.round(got * 100) / 100)}`);
-  };
-  const { expect } = row;
-  const hands = own.handsOnMin.reduce((a, b) => a + b, 0) + plan.cleanings.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0);
-  if (expect.handsOnMin) within('hands-on minutes', expect.handsOnMin, hands);
-  for (const { step, range } of expect.stepMin ?? []) within(`minutes of step ${String(step)}`, range, own.handsOnMin[step - 1] ?? NaN);
+  const own = pieces[0];
+  if (!own) throw new Error('no plan came of it');
+  const { handsOnMin, stepMin = [], useMl = [], useG = [], evenings, elapsedH, filmUm = [] } = row.expect;
+  const cleaning = plan.cleanings.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0);
+  yield ['hands-on minutes', handsOnMin, own.handsOnMin.reduce((a, b) => a + b, 0) + cleaning];
+  for (const { step, range } of stepMin) yield [`minutes of step ${String(step)}`, range, own.handsOnMin[step - 1] ?? NaN];
   const used = taken(piece);
-  for (const { material, range } of expect.useMl ?? []) within(`mL of ${material}`, range, used.get(material) ?? 0);
-  for (const { material, range } of expect.useG ?? [])
-    within(`g of ${material}`, range, (used.get(material) ?? 0) * CATALOGUE.material(material).densityGPerMl);
-  if (expect.evenings) within('evenings', expect.evenings, plan.unplaced.length > 0 ? NaN : plan.eveningsUsed);
+  for (const { material, range } of useMl) yield [`mL of ${material}`, range, used.get(material) ?? 0];
+  for (const { material, range } of useG)
+    yield [`g of ${material}`, range, (used.get(material) ?? 0) * CATALOGUE.material(material).densityGPerMl];
+  yield ['evenings', evenings, plan.unplaced.length > 0 ? NaN : plan.eveningsUsed];
   const ready = completionOf(own);
-  if (expect.elapsedH) within('hours', expect.elapsedH, ready ? (ready.dryMin - (own.reports[0]?.startMin ?? 0)) / 60 : NaN);
-  if (expect.filmUm) {
-    const { steps } = piece;
-    const state = stateAfter({
-      subject: subjectOf(piece),
-      steps,
-      startsMin: steps.map(() => null),
-      durationsMin: steps.map(() => 0),
-      bench: constantAir(row.climate),
-    });
-    for (const { zone, range } of expect.filmUm) within(`µm on ${zone}`, range, state.zones.get(zone)?.build.faceUm ?? NaN);
-  }
-  return out;
+  yield ['hours', elapsedH, ready ? (ready.dryMin - (own.reports[0]?.startMin ?? 0)) / 60 : NaN];
+  const films = filmsOf(piece, row.climate);
+  for (const { zone, range } of filmUm) yield [`µm on ${zone}`, range, films.get(zone) ?? NaN];
 }
+
+/** What of a row is not so, in words. */
+const differences = (row: BenchCase): string[] =>
+  [...figures(row)].flatMap(([what, range, got]) =>
+    !range || (got >= range[0] && got <= range[1])
+      ? []
+      : [`${what} expected ${String(range[0])}–${String(range[1])} got ${String(Math.round(got * 100) / 100)}`],
+  );
 
 export const benchCase: RunRow = (raw): Outcome => {
   const row = raw as unknown as BenchCase;
