@@ -38,12 +38,13 @@ async function display(theme, textPct = 100) {
 }
 
 await shot('pieces', '/pieces', /nothing stands against/);
-await shot('piece', '/pieces/salt-van-14', /White spirit lifts/);
+await shot('piece', '/pieces/salt-van-14', /White spirit softens/);
 await shot('evenings', '/evenings', 'Your hands');
 await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => {
   await page
     .getByRole('group', { name: 'Lanes of the evening' })
-    .getByRole('button', { name: /^Field lorry.*Brush coat/ })
+    .getByRole('button', { name: /^Quay wall.*Brush coat/ })
+    .first()
     .click();
   await page.getByText(/Why not earlier\? (What|It|Your)/).waitFor();
   await page.keyboard.press('m');
@@ -58,7 +59,7 @@ await shot('evenings-improving', '/evenings', 'Your hands', async () => {
 /** An evening that is on: four steps done, the fifth begun. */
 async function workTonight() {
   let at = new Date(`${DAY}T19:30:00`).getTime();
-  for (const minutes of [9, 14, 8, 4]) {
+  for (const minutes of [39, 7, 5, 4]) {
     await page.getByRole('button', { name: 'Start', exact: true }).click();
     await page.getByRole('button', { name: 'Done', exact: true }).waitFor();
     await page.clock.setFixedTime((at += minutes * 60_000));

@@ -1,6 +1,6 @@
 import { formatMinutes, formatNumber } from '../units/index.js';
 import { FAMILIES, type Until } from './families.js';
-import type { BinderFamily, FigureSource, Material } from './types.js';
+import type { BinderFamily, Drying, FigureSource, Material } from './types.js';
 
 /** One figure of a material as it is shown, with where it comes from. */
 export interface Figure {
@@ -47,10 +47,15 @@ function toothWords(material: Material): string | null {
 const MEMORY = 'from memory';
 const PRACTICE = 'common practice';
 
+const ANCHOR_WORDS: Record<Drying['anchor'], string> = {
+  standard: '23 °C, 50 %RH (ISO 291)',
+  room: '20 °C, 50 %RH: a living room',
+};
+
 /** How it dries, as figures. */
 function dryingFigures({ drying, windows }: Material): Figure[] {
   if (!drying) return [];
-  const { mechanism, ages, referenceDryUm, betweenCoatsMin, source } = drying;
+  const { mechanism, ages, anchor, referenceDryUm, betweenCoatsMin, source } = drying;
   const shares = [
     [mechanism.water, 'water leaving'],
     [mechanism.solvent, 'solvent leaving'],
@@ -64,6 +69,7 @@ function dryingFigures({ drying, windows }: Material): Figure[] {
       source: MEMORY,
     },
     { what: 'Usual dry film', value: `${formatNumber(referenceDryUm, 0)} µm`, source: MEMORY },
+    { what: 'Its times hold at', value: ANCHOR_WORDS[anchor], source: PRACTICE },
     { what: 'Set to touch', value: minutes(ages.touchMin), source },
     { what: 'Tack-free', value: minutes(ages.tackFreeMin), source },
     { what: 'Next coat from', value: minutes(ages.recoatFromMin), source },
@@ -117,7 +123,7 @@ function liftedFigures({ family }: Material): Figure[] {
   });
 }
 
-/** Every figure that is reckoned with, each with its source; times at 23 °C, 50 %RH, still air (ISO 291) and the usual film. */
+/** Every figure that is reckoned with, each with its source; times in still air of the anchor named, for the usual film. */
 export function figuresOf(material: Material): Figure[] {
   const tooth = toothWords(material);
   const figure = (what: string, value: string | null, source: FigureSource): Figure[] => (value === null ? [] : [{ what, value, source }]);

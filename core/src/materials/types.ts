@@ -82,7 +82,7 @@ export interface Drying {
   source: FigureSource;
 }
 
-/** Ages between which something particular may, or may not, happen. Minutes at reference air and film. */
+/** Ages between which something particular may, or may not, happen. Minutes in the air and on the film where the ages hold. */
 export interface SpecialWindows {
   /** Wrinkles when a coat with one of these solvents comes after `wetUntilMin` and before `hardFromMin`. */
   wrinkle?: { solvents: readonly SolventClass[]; wetFromMin: number; wetUntilMin: number; hardFromMin: number };

@@ -38,6 +38,10 @@ describe('what is waited for', () => {
     expect(waitAfter({ reports: held }, 0)).toEqual({ readyMin: 172, closesMin: 500 });
     const free = [report(0, 100, { ripening: ripening(900, 136) }), report(1, 200)];
     expect(waitAfter({ reports: free }, 0)).toEqual({ readyMin: 136, closesMin: null });
+    // the next one asks less than a coat, or nothing
+    const [coat] = free;
+    expect(waitAfter({ reports: [coat!, report(1, 200, { earliestMin: 110 })] }, 0)).toEqual({ readyMin: 110, closesMin: null });
+    expect(waitAfter({ reports: [coat!, report(1, 200, { earliestMin: 100 })] }, 0)).toBeNull();
     expect(waitAfter({ reports: [report(0, 100)] }, 0)).toBeNull();
   });
 });

@@ -29,9 +29,11 @@ export interface Wait {
 export function waitAfter({ reports }: Pick<PieceOutlook, 'reports'>, index: number): Wait | null {
   const next = reports[index + 1];
   if (next?.heldUpBy === index) return { readyMin: next.earliestMin, closesMin: next.closesMin };
-  const coatMin = reports[index]?.ripening?.recoatFromMin ?? null;
-  // what comes next may ask less than a coat would
-  return coatMin === null ? null : { readyMin: Math.min(coatMin, next?.earliestMin ?? Infinity), closesMin: null };
+  const own = reports[index];
+  if (!own?.ripening) return null;
+  // what comes next may ask less than a coat would, or nothing at all
+  const readyMin = Math.min(own.ripening.recoatFromMin, next?.earliestMin ?? Infinity);
+  return readyMin > own.endMin ? { readyMin, closesMin: null } : null;
 }
 
 /** The day each coat of a step is laid on, where they are laid one by one; null where one finds no evening. */

@@ -1,11 +1,27 @@
 import { describe, expect, test } from '@jest/globals';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize-typescript';
 import request from 'supertest';
 import { testApp } from '../testing.js';
 import { MIGRATIONS } from './migrate.js';
+
+const demo = JSON.parse(readFileSync(new URL('../../../demo/marram-and-holm.eveningtide.json', import.meta.url), 'utf8')) as {
+  finishes: { id: string; name: string; versions: { steps: object[] }[] }[];
+  pieces: { steps: object[] }[];
+};
+/** A step as it was before it could say that it goes into what is wet, and where it is for. */
+const earlier = (step: object): object => {
+  const { intoWet: _wet, place: _place, ...rest } = step as Record<string, unknown>;
+  return { ...rest, bottleId: null, mixId: null, dryingPlace: null, material: rest['material'] ?? null };
+};
+const [finish] = demo.finishes.map((one) => ({
+  ...one,
+  versions: one.versions.map((version) => ({ ...version, steps: version.steps.map(earlier) })),
+}));
+const [stepDone] = demo.pieces.flatMap(({ steps }) => steps.map(earlier));
+const json = (value: unknown): string => `'${JSON.stringify(value).replaceAll("'", "''")}'`;
 
 /** What a painter had when each version was the newest: rows that came with it. */
 const ROWS: Record<string, readonly string[]> = {
@@ -27,7 +43,50 @@ const ROWS: Record<string, readonly string[]> = {
     `INSERT INTO log_entries (id, version, kind, pieceId, stepId, sitting, step, startedAt, endedAt, plannedMin, tookMin, air, airFrom, mix, marks, note, met, dryTest, pictures, setAside)
      VALUES ('n', 1, 'note', 'van', NULL, 0, NULL, '2026-11-24T19:30:00', '2026-11-24T19:30:00', NULL, NULL, NULL, 'typed', '', '[]', 'Soapy', NULL, NULL, '[]', NULL)`,
   ],
+  '008-firm-under-foot': [
+    `INSERT INTO finishes (id, version, position, name, versions) VALUES ('kept', 1, 1, 'Kept', ${json(finish!.versions)})`,
+    `INSERT INTO log_entries (id, version, kind, pieceId, stepId, sitting, step, startedAt, endedAt, plannedMin, tookMin, air, airFrom, mix, marks, note, met, dryTest, pictures, setAside)
+     VALUES ('w', 1, 'work', 'van', 's1', 0, ${json(stepDone)}, '2026-11-23T19:30:00', '2026-11-23T19:40:00', NULL, NULL, NULL, 'typed', '', '[]', '', NULL, NULL, '[]', NULL)`,
+    `INSERT INTO bin (kind, id, name, content, deletedAt)
+     VALUES ('finish', '${finish!.id}', 'Old one', ${json({ thing: finish, steps: [], mixes: [] })}, '2099-01-01T00:00:00.000Z')`,
+    `INSERT INTO steps (pieceId, position, id, technique, zones, coats, drying, priority, daylight, note)
+     VALUES ('van', 0, 's1', 'inspect', '["all"]', 1, 'still', 'must', 0, '')`,
+  ],
 };
+
+test('steps of before say nothing of what is wet, nor of a place: in finishes, in the log, and in what comes back from the bin', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'eveningtide-old-'));
+  try {
+    const file = join(folder, 'workshop.sqlite');
+    const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+    await old.query('CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY)');
+    for (const { name, statements } of MIGRATIONS.slice(0, 8)) {
+      for (const statement of statements) await old.query(statement);
+      await old.query(`INSERT INTO migrations VALUES ('${name}')`);
+      for (const row of ROWS[name] ?? []) await old.query(row);
+    }
+    await old.close();
+    const { app, end } = await testApp(file);
+    const http = () => request(app.getHttpServer());
+    await http().post(`/api/deleted/finish/${finish!.id}/restore`).expect(204);
+    const { body: plan } = await http().get('/api/plan-file').expect(200);
+    const steps = [
+      ...plan.finishes.flatMap((one: typeof finish) => one!.versions.flatMap((version) => version.steps)),
+      ...plan.pieces.flatMap((one: { steps: object[] }) => one.steps),
+      ...plan.log.flatMap(({ step }: { step: object | null }) => step ?? []),
+    ] as { intoWet: unknown; place: unknown; technique: string }[];
+    expect(plan.finishes).toHaveLength(2);
+    expect(plan.finishes[0].versions.map(({ steps: all }: { steps: object[] }) => all.length)).toEqual(
+      finish!.versions.map(({ steps: all }) => all.length),
+    );
+    expect(steps.length).toBeGreaterThan(2 * finish!.versions[0]!.steps.length);
+    for (const step of steps) expect(step).toMatchObject({ intoWet: null, place: null, technique: expect.any(String) });
+    await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
+    await end();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
 
 describe('a database of every earlier version', () => {
   test.each(MIGRATIONS.map(({ name }, i) => [name, i] as const))(
@@ -52,7 +111,7 @@ describe('a database of every earlier version', () => {
         expect(plan.bottles).toMatchObject([{ id: 'umber', leftMl: 31 }]);
         expect(plan.workshop.climate.places).toMatchObject([{ id: 'loft' }]);
         expect(plan.mixes).toHaveLength(newest >= 3 ? 1 : 0);
-        expect(plan.log).toHaveLength(newest >= 5 ? 1 : 0);
+        expect(plan.log).toHaveLength(newest >= 7 ? 2 : newest >= 5 ? 1 : 0);
         // days beyond sense are gone where they were taken before, so that all of it can be read in again
         if (newest < MIGRATIONS.length - 1) {
           expect(plan.pieces[0].doneBy).toBeNull();

@@ -131,7 +131,7 @@ function TechniqueTable() {
                 </td>
                 <td className="figures px-2 py-1">{lays ? `${String(technique.usualCoverPct)} %` : ''}</td>
                 <td className="px-2 py-1 text-[0.8125rem]">{wantsWords(technique)}</td>
-                <td className="figures px-2 py-1">{handsOnWords(technique)}</td>
+                <td className="px-2 py-1 text-[0.8125rem]">{handsOnWords(technique)}</td>
                 <td className="px-2 py-1 text-[0.8125rem]">{dilutionWords(technique)}</td>
                 <td className="px-2 py-1 text-[0.8125rem] text-ink-2">{technique.source}</td>
               </tr>

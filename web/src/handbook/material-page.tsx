@@ -42,7 +42,7 @@ export function MaterialPage() {
           ))}
         </tbody>
       </table>
-      <p className="mt-2 text-[0.8125rem] text-ink-3">Times at 23 °C and 50 %RH in still air (ISO 291), for the usual film.</p>
+      <p className="mt-2 text-[0.8125rem] text-ink-3">Times in still air, for the usual film.</p>
       {material.hazards.length > 0 && (
         <section aria-label="Cautions" className="mt-3 border-l-4 border-ink-2 bg-paper px-3 py-2">
           <ul className="list-disc pl-4">

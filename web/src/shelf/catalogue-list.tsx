@@ -71,7 +71,8 @@ export function CatalogueList() {
         })}
       </table>
       <p className="mt-3 text-[0.8125rem] text-ink-3">
-        Times at 23 °C and 50 %RH in still air (ISO 291), for a usual film. Press a name for every figure with its source.
+        Times in still air, for a usual film: those of the trade in a living room of 20 °C, those of data sheets at 23 °C (ISO 291), 50 %RH.
+        Press a name for every figure with its source.
       </p>
     </>
   );

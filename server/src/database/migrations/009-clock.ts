@@ -17,8 +17,6 @@ export const clock: Migration = {
     `ALTER TABLE steps ADD COLUMN place TEXT`,
     `UPDATE finishes SET versions = ${versionsSaid('versions', '$')}`,
     `UPDATE log_entries SET step = ${said('step')} WHERE step IS NOT NULL AND json_type(step) = 'object'`,
-    `UPDATE bin SET content = json_set(content, '$.thing.steps', ${allSaid('content', '$.thing.steps')})
-      WHERE json_type(content, '$.thing.steps') = 'array'`,
     `UPDATE bin SET content = json_set(content, '$.thing.versions', ${versionsSaid('content', '$.thing.versions')})
       WHERE json_type(content, '$.thing.versions') = 'array'`,
   ],
