@@ -1,4 +1,4 @@
-import { PIECES, expect, expectAccessible, openPiece, rows, saved, test } from './fixtures.js';
+import { PIECES, addStep, expect, expectAccessible, facts, make, openPiece, rows, saved, test } from './fixtures.js';
 
 test('a step pinned too soon is told, and given back to the plan', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
@@ -24,6 +24,32 @@ test('a step pinned too soon is told, and given back to the plan', async ({ benc
       .nth(8)
       .getByLabel(/Done at/),
   ).toHaveValue('');
+});
+
+test('a second colour waits for the first, or goes into it wet when that is told; a dryer held by hand costs minutes', async ({
+  bench: page,
+}) => {
+  await make(page, 'Tarpaulin', 'Wagon load');
+  await addStep(page, 'Brush coat', 'Lichen green');
+  await addStep(page, 'Brush coat', 'Slate pale');
+  const waits = facts(page).getByText(/^It waits /);
+  await expect(waits).toHaveText('It waits until it takes what comes over it.');
+  await expect(facts(page)).toContainText('waits for');
+  const row = rows(page).last();
+  await row.getByLabel('Goes onto').selectOption({ label: 'what is still wet, on purpose' });
+  await expect(waits).toHaveCount(0);
+  await expect(facts(page)).not.toContainText('waits for');
+  await expect(page.getByRole('group', { name: /^(Snag|Caution)/ })).toHaveCount(0);
+  // how its minutes come about
+  const inPlan = facts(page).locator('dt', { hasText: 'in the plan' }).locator('xpath=following-sibling::dd');
+  const still = parseFloat(await inPlan.innerText());
+  await expect(facts(page)).not.toContainText('dryer in hand');
+  await row.getByLabel('Drying').selectOption({ label: 'warm dryer' });
+  await expect(facts(page)).toContainText('dryer in hand');
+  await expect.poll(async () => parseFloat(await inPlan.innerText())).toBeGreaterThan(still + 2);
+  await saved(page);
+  await page.reload();
+  await expect(rows(page).last().getByLabel('Goes onto')).toHaveValue('wet');
 });
 
 test('drying in the airing cupboard brings the next coat forward', async ({ bench: page }) => {

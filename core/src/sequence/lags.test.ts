@@ -41,6 +41,17 @@ describe('lags between steps', () => {
     ]);
   });
 
+  test('of zones in which the same layer asks otherwise the narrowest window counts', () => {
+    const [lag] = lagsOf([
+      ['spray-coat', 'chipping-medium'],
+      ['airbrush-coat', 'acrylic-matt', { zones: ['roof'], coverPct: 60 }],
+      ['airbrush-coat', 'acrylic-satin'],
+    ]).filter(({ fromIndex, toIndex }) => fromIndex === 0 && toIndex === 2);
+    // on the roof a coat has come in time; on the side the window still closes
+    expect(lag?.list).toHaveLength(1);
+    expect(Number.isFinite(lag!.list[0]!.toMin)).toBe(true);
+  });
+
   test('chipping waits for the coat under the soluble layer, and does not for the soluble layer', () => {
     const lags = lagsOf([
       ['brush-coat', 'enamel-matt'],

@@ -41,7 +41,7 @@ export function relativeOpenings(
     const list = opening.list.map((gap) => ({ fromMin: gap.fromMin - opening.layer.endMin, toMin: gap.toMin - opening.layer.endMin }));
     const key = `${String(fromIndex)}:${String(stepIndex)}`;
     const known = pairs.get(key);
-    const intoWet = (known?.intoWet ?? false) || (opening.prefersFirst ?? false);
+    const intoWet = opening.prefersFirst ?? false;
     pairs.set(key, { fromIndex, toIndex: stepIndex, list: known ? intersect(known.list, list) : list, intoWet });
   }
   return [...pairs.values()];

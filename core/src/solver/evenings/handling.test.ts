@@ -36,7 +36,9 @@ describe('what a move spoils', () => {
   test('what was put off by hand may be put to an earlier minute', () => {
     const p = problem([op('a1', 30)]);
     const later = planEvenings(p, { start: { order: ['a1'], keptFree: [], fromMin: { a1: 1240 }, chosen: {} } });
-    expect(moved(p, later, 'a1', 1180)).toMatchObject({ why: null, startMin: 1180 });
+    const sooner = moved(p, later, 'a1', 1180);
+    expect(sooner).toMatchObject({ why: null, startMin: 1180 });
+    expect(sooner.planned!.start.fromMin).toEqual({});
   });
 
   test('of two with dates the one that misses its own is named', () => {
