@@ -140,7 +140,10 @@ export async function setStep(page: Page, technique: string, material?: string, 
 }
 
 export async function addStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {
+  const before = await rows(page).count();
   await page.getByRole('button', { name: 'Add a step', exact: true }).click();
+  // the one before it is open as well, until the new one stands there
+  await expect(rows(page)).toHaveCount(before + 1);
   await expect(rows(page).last().getByRole('button', { expanded: true })).toBeVisible();
   await setStep(page, technique, material, dilution);
 }
