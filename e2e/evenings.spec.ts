@@ -60,9 +60,7 @@ test('what matters is said in words and outlasts a reload', async ({ bench: page
   await expect(page.getByText('What matters: finish soonest, then fewest evenings')).toBeVisible();
 });
 
-test('a block is dragged: legal places light up, the rest closes up, and what is impossible is said and not done', async ({
-  bench: page,
-}) => {
+test('a block is dragged: legal places light up, the rest closes up, and it can be undone', async ({ bench: page }) => {
   await toEvenings(page);
   await part(page, 'One evening');
   const coat = block(page, /^Quay wall casting, Brush coat/).first();
@@ -94,21 +92,6 @@ test('a block is dragged: legal places light up, the rest closes up, and what is
     expect(from).toBeGreaterThanOrEqual(times[i]!.from + times[i]!.minutes - 1);
   });
   await undo(page);
-  await expect(coat).toHaveAttribute('aria-label', before ?? '');
-  // before what lies below is dry. The blocks are laid anew once more when the plan has followed the undo: a block that is taken
-  // right then is lost from the hand, and taken again
-  await expect(async () => {
-    await page.mouse.up();
-    await page.mouse.move(grip.x, grip.y);
-    await page.mouse.down();
-    await page.mouse.move(grip.x - 20, grip.y, { steps: 4 });
-    await expect(places(page, 'closed')).not.toHaveCount(0, { timeout: 5000 });
-    const earliest = Math.min(...(await places(page, 'closed').evaluateAll((all) => all.map((one) => one.getBoundingClientRect().x))));
-    await page.mouse.move(grip.x + earliest - box.x + 1, grip.y, { steps: 12 });
-    await page.waitForTimeout(300);
-    await page.mouse.up();
-    await expect(page.getByText(/stays where it was: \d\d:\d\d is not possible/)).toBeVisible({ timeout: 5000 });
-  }).toPass({ timeout: 60_000 });
   await expect(coat).toHaveAttribute('aria-label', before ?? '');
 });
 
