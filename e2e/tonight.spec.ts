@@ -289,3 +289,39 @@ test('what was sprayed is cleaned away before the next step, and the plan reckon
   await page.clock.runFor(2000);
   await expect(step(page)).not.toContainText('First clean the airbrush');
 });
+
+test('a step longer than an evening: in parts, put down in the middle, gone on with the next evening', async ({ bench: page }) => {
+  await clearTheBench(page);
+  await make(page, 'Rock face', 'Wagon load');
+  await addStep(page, 'Drybrush', 'Chalk white');
+  const sequence = page.getByRole('region', { name: 'Sequence' });
+  await sequence.getByLabel(/^Minutes/).fill('200');
+  await saved(page);
+  // told as parts where the sequence is read
+  await expect(sequence).toContainText(/Over nights: part 1 .*, part 2 /);
+  await toBench(page);
+  await expect(step(page)).toContainText('part 1 of 2');
+  await start(page).click();
+  await minutes(page, 50);
+  await step(page).getByRole('button', { name: 'Put it down here' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Put it down here' });
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'a quarter' }).click();
+  await expect(happened(page)).toContainText('took 50 min');
+  // the rest is not done: it is planned anew, for evenings that have room for it
+  await expect(page.getByText('All done for tonight')).toBeVisible();
+  await go(page, 'Log');
+  await expect(page.getByRole('main')).toContainText('0 to 25 %');
+  await go(page, 'Pieces');
+  await openPiece(page, 'Rock face');
+  await expect(sequence).toContainText(/Over nights: part 1 .*, part 2 .*, part 3 /);
+  // next evening the rest of it, all of it
+  await minutes(page, 2 * 24 * 60 - 50);
+  await go(page, 'Tonight');
+  await expect(step(page)).toContainText(/Drybrush\s+part 2 of 3/);
+  await start(page).click();
+  await minutes(page, 60);
+  await step(page).getByRole('button', { name: 'Put it down here' }).click();
+  await dialog.getByRole('button', { name: 'all of it' }).click();
+  await expect(page.getByText('All done for tonight')).toBeVisible();
+});

@@ -1,6 +1,6 @@
-import { minutesTaken, type LogEntry } from '../log/index.js';
+import { minutesTaken, partOf, type LogEntry } from '../log/index.js';
 import { suppliesName, type Supplies } from '../materials/index.js';
-import { incomingOf, sittings, type HandsOnBench } from '../sequence/index.js';
+import { incomingOf, minutesOfPart, type HandsOnBench } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { minuteOf } from '../units/index.js';
 
@@ -38,11 +38,11 @@ export function handsCases(log: readonly LogEntry[], pieces: readonly Piece[], b
   // as the label has it: what was learnt must not be learnt again
   const supplies = asLabelled(bench.supplies);
   return log.flatMap((entry): Case[] => {
-    const { kind, step, sitting, pieceId } = entry;
+    const { kind, step, pieceId } = entry;
     const piece = byId.get(pieceId);
     const seenMin = minutesTaken(entry);
     if (kind !== 'work' || !step || !piece || seenMin === null || step.handsOnMin !== null) return [];
-    const foreseenMin = sittings(step, piece, { ...bench, supplies })[sitting] ?? 0;
+    const foreseenMin = minutesOfPart(step, piece, { ...bench, supplies }, partOf(entry));
     if (foreseenMin < LEAST_MIN || seenMin < LEAST_MIN) return [];
     const { technique, tool } = incomingOf(step, supplies);
     const base = { entryId: entry.id, pieceId, at: entry.startedAt, foreseenMin, seenMin, setAside: entry.setAside };

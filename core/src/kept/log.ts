@@ -19,6 +19,8 @@ function* entryFaults(path: string, entry: LogEntry, { supplies, pieces }: Surro
     yield { path: `${path}.endedAt`, value: entry.endedAt, allowed: `not before it began, ${entry.startedAt}` };
   if (entry.kind !== 'work' && entry.endedAt === null)
     yield { path: `${path}.endedAt`, value: 'null', allowed: 'a time: only work goes on' };
+  if (entry.part && (entry.part.to <= entry.part.from || entry.part.to > Math.floor(entry.part.from) + 1))
+    yield { path: `${path}.part.to`, value: String(entry.part.to), allowed: `above ${String(entry.part.from)} and within the same coat` };
   if (!entry.step) return;
   yield* unknown(`${path}.step.technique`, entry.step.technique, isTechniqueId, 'a technique of the catalogue');
   yield* unknown(`${path}.step.material`, entry.step.material, supplies.isMaterial, 'a material of the catalogue or of your own, or null');

@@ -26,5 +26,8 @@ export const MOST_CHECKS = 60;
 export const MOST_WISHES = 60;
 export const MOST_GROUPS = 40;
 export const MOST_STEPS = 200;
+export const MOST_COATS = 10;
+/** Times of sitting down to one step. */
+export const MOST_SITTINGS = 200;
 /** Changes of a mix, versions of a finish, findings let stand: what gathers over the years. */
 export const MOST_CHANGES = 200;

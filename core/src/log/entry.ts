@@ -26,6 +26,12 @@ export interface DryTest {
   labelMin: number;
 }
 
+/** What of a step was done in one sitting, in coats from its beginning: 0 to 0.4 is the first two fifths of its only coat. */
+export interface WorkPart {
+  from: number;
+  to: number;
+}
+
 export interface LogEntry {
   /** Made where it is written, so that what is sent twice is kept once. */
   id: string;
@@ -33,8 +39,10 @@ export interface LogEntry {
   pieceId: string;
   /** The step with the round it was done in; null: the piece as a whole. */
   stepId: string | null;
-  /** Which coat, from 0, where coats are laid apart. */
+  /** The how manyth time one sat down to it, from 0. */
   sitting: number;
+  /** What of it was done then; left out: the whole coat of that number where coats are laid apart, else all of it. */
+  part?: WorkPart;
   /** The step as it was done, which may be otherwise than planned; null where there is none. */
   step: Step | null;
   /**

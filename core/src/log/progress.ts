@@ -13,16 +13,18 @@ export interface Sat {
 /** What of a piece has been done, by step and sitting. */
 export interface Progress {
   sat: (stepId: string, sitting: number) => Sat | null;
+  /** All that was sat for a step, by number. */
+  satsOf: (stepId: string) => ReadonlyMap<number, Sat>;
   isLeftOut: (stepId: string) => boolean;
   /** Something of it has begun. */
   hasBegun: boolean;
 }
 
-const key = (stepId: string, sitting: number): string => `${stepId}/${String(sitting)}`;
+const NONE: ReadonlyMap<number, Sat> = new Map();
 
 /** What the log says of a piece, in minutes from midnight of a day. */
 export function progressOf(pieceId: string, log: readonly LogEntry[], originDate: string): Progress {
-  const sat = new Map<string, Sat>();
+  const sat = new Map<string, Map<number, Sat>>();
   const leftOut = new Set<string>();
   for (const entry of log) {
     if (entry.pieceId !== pieceId || entry.stepId === null) continue;
@@ -30,10 +32,12 @@ export function progressOf(pieceId: string, log: readonly LogEntry[], originDate
     if (entry.kind !== 'work') continue;
     const startMin = minuteOf(originDate, entry.startedAt);
     const endMin = entry.endedAt === null ? null : Math.max(startMin, minuteOf(originDate, entry.endedAt));
-    sat.set(key(entry.stepId, entry.sitting), { startMin, endMin, entry });
+    const own = sat.get(entry.stepId) ?? new Map<number, Sat>();
+    sat.set(entry.stepId, own.set(entry.sitting, { startMin, endMin, entry }));
   }
   return {
-    sat: (stepId, sitting) => sat.get(key(stepId, sitting)) ?? null,
+    sat: (stepId, sitting) => sat.get(stepId)?.get(sitting) ?? null,
+    satsOf: (stepId) => sat.get(stepId) ?? NONE,
     isLeftOut: (stepId) => leftOut.has(stepId),
     hasBegun: sat.size > 0,
   };

@@ -1,7 +1,7 @@
-import { useOf, type Portion, type Stores } from '../coverage/index.js';
+import { useOf, type Portion, type StepUse, type Stores } from '../coverage/index.js';
 import { CATALOGUE } from '../materials/index.js';
 import { keepsOfMix, type MixComponent } from '../mixing/index.js';
-import { operationId, type Outlook, type PieceOutlook } from '../schedule/index.js';
+import { operationId, type Outlook, type PieceOutlook, type Sitting } from '../schedule/index.js';
 import { MINUTES_PER_DAY, addDays } from '../units/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 
@@ -15,7 +15,10 @@ export interface When {
 export interface StepAt extends When {
   pieceId: string;
   stepIndex: number;
+  /** With the coats that are left. */
   step: Step;
+  /** Share of these that is really left: less than 1 where work was put down in the middle of a coat. */
+  left: number;
 }
 
 /** One cup: everything that is stirred once and used within the time it keeps. */
@@ -41,14 +44,21 @@ export interface Use extends Portion, When {
   why: 'laid' | 'left in cup' | 'cleaning';
 }
 
-/** What is still to be done of a step: all of it, the coats that are left, or null where it is done. What goes on is still to be done. */
-function leftOf({ steps, sittings }: PieceOutlook, stepIndex: number): { step: Step; sitting: number } | null {
-  const [step, all] = [steps[stepIndex], sittings[stepIndex] ?? []];
-  const open = all.flatMap(({ begun }, sitting) => (begun === null || begun.isRunning ? [sitting] : []));
+/** What is still to be done of a step, in coats of it, and its next sitting; null where all is done. What goes on is still to be done. */
+function leftOf({ steps, sittings }: PieceOutlook, stepIndex: number): { step: Step; left: number; sitting: number } | null {
+  const step = steps[stepIndex];
+  const all = sittings[stepIndex] ?? [];
+  const open = all.filter(({ begun }) => begun === null || begun.isRunning);
   const [first] = open;
-  if (!step || first === undefined) return null;
-  return { step: all.length > 1 && step.coats === all.length ? { ...step, coats: open.length } : step, sitting: first };
+  if (!step || !first) return null;
+  const whole = sumOf(all);
+  const share = sumOf(open) / whole;
+  // the coats that are left, the last of them perhaps in part
+  const coats = Math.max(1, Math.ceil(step.coats * share - 1e-6));
+  return { step: { ...step, coats }, left: (step.coats * share) / coats, sitting: first.sitting };
 }
+
+const sumOf = (all: readonly Sitting[]): number => all.reduce((sum, { part }) => sum + part.to - part.from, 0);
 
 /** What is still to be done of the steps of all pieces of an outlook, soonest first; what has no place comes last. */
 export function stepsInTime(outlook: Outlook): StepAt[] {
@@ -58,10 +68,10 @@ export function stepsInTime(outlook: Outlook): StepAt[] {
       const left = leftOf(own, stepIndex);
       if (!left) return [];
       const { step, sitting } = left;
-      const begun = own.sittings[stepIndex]?.[sitting]?.begun ?? null;
+      const begun = own.sittings[stepIndex]?.find((one) => one.sitting === sitting)?.begun ?? null;
       const startMin = begun?.fromMin ?? starts.get(operationId({ id: own.pieceId }, stepIndex, sitting)) ?? null;
       const date = startMin === null ? null : addDays(outlook.originDate, Math.floor(startMin / MINUTES_PER_DAY));
-      return [{ pieceId: own.pieceId, stepIndex, step, startMin, date }];
+      return [{ pieceId: own.pieceId, stepIndex, step, left: left.left, startMin, date }];
     }),
   );
   return all.sort((a, b) => (a.startMin ?? Infinity) - (b.startMin ?? Infinity));
@@ -94,7 +104,7 @@ export function needsOf(pieces: readonly Piece[], outlook: Outlook, stores: Stor
   for (const at of stepsInTime(outlook)) {
     const piece = byId.get(at.pieceId);
     if (!piece) continue;
-    const { cup, direct, cleaning } = useOf(at.step, piece, stores);
+    const { cup, direct, cleaning } = shareOf(useOf(at.step, piece, stores), at.left);
     const add = (portions: readonly Portion[], why: Use['why']): void => {
       for (const portion of portions)
         uses.push({
@@ -136,6 +146,16 @@ export function needsOf(pieces: readonly Piece[], outlook: Outlook, stores: Stor
   }
   return { mixes, uses };
 }
+
+/** Of what is laid only what is left; cup and cleaning take what they take. */
+const shareOf = (use: StepUse, share: number): StepUse =>
+  share === 1
+    ? use
+    : {
+        ...use,
+        direct: use.direct.map((portion) => ({ ...portion, ml: portion.ml * share })),
+        cup: use.cup && { ...use.cup, laidMl: use.cup.laidMl * share },
+      };
 
 /** Whether the cup made at the first step is still good; what has no time yet is taken as near. */
 function keepsUntil(mix: PlannedMix, { startMin }: When): boolean {

@@ -1,4 +1,4 @@
-import { minutesTaken, type LogEntry } from '../log/index.js';
+import { minutesTaken, sittingWords, type LogEntry } from '../log/index.js';
 import { DEFER, suppliesName, type Supplies } from '../materials/index.js';
 import type { Picture, Piece } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
@@ -44,9 +44,7 @@ function workRow(entry: LogEntry, { supplies, day }: DossierProblem): string {
   const material = step ? suppliesName(step, supplies) : '';
   const cells = [
     `${text(day(entry.startedAt.slice(0, 10)))} ${entry.startedAt.slice(11, 16)}`,
-    step
-      ? `<b>${text(techniqueById(step.technique).name)}</b>${step.coats > 1 ? ` coat ${String(entry.sitting + 1)} of ${String(step.coats)}` : ''}`
-      : '',
+    step ? `<b>${text(techniqueById(step.technique).name)}</b> ${sittingWords(entry)}`.trimEnd() : '',
     `${colour === null ? '' : `<i class="sw" style="background:${text(colour)}"></i>`}${text([material, entry.mix].filter((words) => words !== '').join(': '))}`,
     took === null ? '' : formatMinutes(took),
     entry.air ? `${formatNumber(entry.air.tempC, 1)} °C, ${formatNumber(entry.air.rhPct, 0)} %RH` : '',

@@ -1,26 +1,24 @@
-import type { HandsOnBench } from '../sequence/index.js';
-import { sittings } from '../sequence/index.js';
 import { doneAt, type DryingLag, type ScheduleLag, type ScheduleOperation } from '../solver/index.js';
 import { MINUTES_PER_DAY, addDays, intersect, type Interval } from '../units/index.js';
 import { eveningsFrom } from './calendar.js';
 import type { Doing } from './doing.js';
 import { operationId } from './operation-id.js';
+import { sittingsOf, type SplitBench } from './sittings.js';
 import type { Workshop } from './workshop.js';
 
 /** What is older than this is dry, or will not dry any more, days (our number). */
 const PAST_DAYS = 30;
 
 /** Work that is done, or that goes on and is taken to last as planned: by operation. */
-export function begunOf(doings: readonly Doing[], bench: HandsOnBench, nowMin: number): Map<string, Interval> {
+export function begunOf(doings: readonly Doing[], bench: SplitBench, nowMin: number): Map<string, Interval> {
   const begun = new Map<string, Interval>();
   for (const { piece, steps, progress } of doings)
     steps.forEach((step, index) => {
-      sittings(step, piece, bench).forEach((minutes, sitting) => {
-        const sat = progress.sat(step.id, sitting);
-        if (!sat) return;
+      for (const { sitting, minutes, sat } of sittingsOf(step, piece, progress, bench)) {
+        if (!sat) continue;
         const toMin = sat.endMin ?? Math.max(nowMin, sat.startMin + minutes);
         begun.set(operationId(piece, index, sitting), { fromMin: sat.startMin, toMin });
-      });
+      }
     });
   return begun;
 }

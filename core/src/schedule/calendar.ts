@@ -23,6 +23,17 @@ export function eveningsFrom(workshop: Pick<Workshop, 'weekly' | 'dates'>, origi
   return merge(out);
 }
 
+/** How long an evening usually is, minutes: the middle one of the week, else of the single dates; Infinity where there are none. */
+export function usualEveningMin({ weekly, dates }: Pick<Workshop, 'weekly' | 'dates'>): number {
+  const lengths = (spans: readonly { start: string | null; end: string | null }[]): number[] =>
+    spans
+      .flatMap(({ start, end }) => (start === null || end === null ? [] : [minutesOfClock(end) - minutesOfClock(start)]))
+      .map((minutes) => (minutes > 0 ? minutes : minutes + MINUTES_PER_DAY))
+      .sort((a, b) => a - b);
+  const all = weekly.length > 0 ? lengths(weekly) : lengths(dates);
+  return all[Math.floor(all.length / 2)] ?? Infinity;
+}
+
 function merge(sorted: readonly Interval[]): Interval[] {
   const out: Interval[] = [];
   for (const span of sorted) {

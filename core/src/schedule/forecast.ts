@@ -18,7 +18,7 @@ export function moreRoundsOf(given: Omit<PlanInput, 'nowMin'>): MoreRounds[] {
       const own = steps.flatMap((step, index) => (step.groupId === group.id ? [{ step, index }] : []));
       const last = own.at(-1);
       // what is done is known
-      if (!last || progress.sat(last.step.id, 0)) return [];
+      if (!last || progress.satsOf(last.step.id).size > 0) return [];
       const ids = new Set(own.map(({ step }) => stepIdOf(step.id)));
       const minutes = piece.steps.filter(({ id }) => ids.has(id)).reduce((sum, step) => sum + handsOnMinutes(step, piece, bench), 0);
       return [{ after: operationId(piece, last.index, 0), minutes, chance: MORE_CHANCE[group.rounds] ?? 0.1 }];

@@ -1,5 +1,6 @@
 export * from './problem.js';
 export * from './operation-id.js';
+export * from './sittings.js';
 export * from './bench-day.js';
 export * from './calendar.js';
 export * from './workshop.js';

@@ -3,7 +3,7 @@ import type { Start } from '../solver/index.js';
 import type { Piece } from '../subjects/index.js';
 import { clockOf, dateOf, minuteOf, movedByDays } from '../units/index.js';
 import { doingsOf } from './doing.js';
-import { operationId } from './operation-id.js';
+import { operationId, operationOf } from './operation-id.js';
 import type { KeptPlan } from './workshop.js';
 
 /** What the names are of. */
@@ -20,10 +20,10 @@ export function keptPlan(start: Start, given: Named): KeptPlan {
   const localTime = (minute: number): string => `${dateOf(originDate, minute)}T${clockOf(minute)}`;
   return {
     keptOn: originDate,
-    order: start.order.flatMap((id) => names.get(id) ?? []),
+    order: start.order.flatMap((id) => names.of(id) ?? []),
     keptFree: start.keptFree.map(localTime).sort(),
     notBefore: Object.entries(start.fromMin).flatMap(([id, minute]) => {
-      const step = names.get(id);
+      const step = names.of(id);
       return step === undefined ? [] : [{ step, at: localTime(minute) }];
     }),
   };
@@ -32,26 +32,40 @@ export function keptPlan(start: Start, given: Named): KeptPlan {
 /** A kept plan told for the pieces and the day as they are now; what is gone is left out. */
 export function startFrom(kept: KeptPlan, given: Named): Start {
   const { originDate } = given;
-  const ids = new Map([...namesOf(given)].map(([id, name]) => [name, id]));
+  const { idOf } = namesOf(given);
   return {
-    order: kept.order.flatMap((name) => ids.get(name) ?? []),
+    order: kept.order.flatMap((name) => idOf(name) ?? []),
     keptFree: kept.keptFree.map((at) => minuteOf(originDate, at)),
     fromMin: Object.fromEntries(
-      kept.notBefore.flatMap(({ step, at }) => (ids.has(step) ? [[ids.get(step) ?? '', minuteOf(originDate, at)] as const] : [])),
+      kept.notBefore.flatMap(({ step, at }) => {
+        const id = idOf(step);
+        return id === undefined ? [] : [[id, minuteOf(originDate, at)] as const];
+      }),
     ),
     chosen: {},
   };
 }
 
-/** Each operation by its id, named by piece, step and sitting. */
-export function namesOf({ pieces, log, originDate }: Named): Map<string, string> {
-  const names = new Map<string, string>();
-  for (const { piece, steps } of doingsOf(pieces, log, originDate))
-    steps.forEach((step, index) => {
-      for (let sitting = 0; sitting < Math.max(1, step.coats); sitting++)
-        names.set(operationId(piece, index, sitting), `${piece.id}/${step.id}/${String(sitting)}`);
-    });
-  return names;
+/** Operations told by names that outlast a day, and back: piece, step and sitting; undefined where there is none such. */
+export interface Names {
+  of: (id: string) => string | undefined;
+  idOf: (name: string) => string | undefined;
+}
+
+export function namesOf({ pieces, log, originDate }: Named): Names {
+  const byPiece = new Map(doingsOf(pieces, log, originDate).map((doing) => [doing.piece.id, doing.steps.map(({ id }) => id)]));
+  return {
+    of: (id) => {
+      const { pieceId, stepIndex, sitting } = operationOf(id);
+      const stepId = byPiece.get(pieceId)?.[stepIndex];
+      return stepId === undefined ? undefined : `${pieceId}/${stepId}/${String(sitting)}`;
+    },
+    idOf: (name) => {
+      const [pieceId = '', stepId = '', sitting = ''] = name.split('/');
+      const index = byPiece.get(pieceId)?.indexOf(stepId) ?? -1;
+      return index < 0 ? undefined : operationId({ id: pieceId }, index, Number(sitting));
+    },
+  };
 }
 
 /** A kept plan of a file whose dates are moved. */

@@ -1,15 +1,16 @@
-import { checkSequence, checkWithFixes, handsOnMinutes, sittings, type Finding, type SequenceProblem } from '../sequence/index.js';
+import { checkSequence, checkWithFixes, handsOnMinutes, type Finding, type SequenceProblem } from '../sequence/index.js';
 import { eveningsOf, type Bounds, type Placed } from '../solver/index.js';
 import { begunOf } from './begun.js';
 import { cleaningBefore, stillOwed } from './cleaning-owed.js';
 import { doingsOf, type Doing } from './doing.js';
 import { benchSupplies, planOf, type PlanInput, type Planned } from './plan-input.js';
 import { operationId, operationOf } from './operation-id.js';
-import type { BarePlan, Outlook, Overfull, PieceOutlook } from './outlook.js';
+import type { BarePlan, Outlook, Overfull, PieceOutlook, Sitting } from './outlook.js';
 import type { OutlookMemory } from './outlook-memory.js';
 import { overfull } from './overfull.js';
 import { aroundOf, problemFor, type Around, type Placing } from './placed-sequence.js';
 import { benchOf, sprayedOf } from './problem.js';
+import { minutesOfAll, sittingsOf } from './sittings.js';
 
 /**
  * A plan that was made, and its pieces, looked at one by one: with hundreds of them nobody waits for the last to see the first. What is archived takes no
@@ -95,32 +96,42 @@ export class MadePlan {
   }
 
   private lookedAt({ piece, progress, dryFactors }: Doing, problem: SequenceProblem): PieceOutlook {
-    const { supplies, begun } = this.placing;
+    const { supplies, begun, placed } = this.placing;
     const { bench } = this.around;
     const { steps: reports, findings } = checkSequence(problem);
+    const all = problem.steps.map((step) => sittingsOf(step, piece, progress, bench));
+    const isSplit = (index: number): boolean => (all[index] ?? []).some(({ part }) => part.to - part.from < 1);
     return {
       pieceId: piece.id,
       steps: [...problem.steps],
       reports,
       findings,
-      handsOnMin: problem.steps.map((step) => handsOnMinutes(step, piece, bench)),
-      sittings: problem.steps.map((step, index) =>
-        sittings(step, piece, bench).map((minutes, sitting) => {
-          const span = begun.get(operationId(piece, index, sitting));
-          return { minutes, begun: span ? { ...span, isRunning: progress.sat(step.id, sitting)?.endMin === null } : null };
+      handsOnMin: problem.steps.map((step, index) =>
+        isSplit(index) ? minutesOfAll(all[index] ?? []) : handsOnMinutes(step, piece, bench),
+      ),
+      sittings: problem.steps.map((_, index) =>
+        (all[index] ?? []).map(({ sat, ...own }): Sitting => {
+          const span = begun.get(operationId(piece, index, own.sitting));
+          return { ...own, begun: sat && span ? { ...span, isRunning: sat.endMin === null } : null };
         }),
       ),
       dryPaces: problem.steps.map((step, index) => (supplies.pace?.dryingFactorOf(step) ?? 1) * (dryFactors[index] ?? 1)),
-      placed: problem.startsMin.map((start) => start !== null),
+      placed: problem.steps.map((_, index) =>
+        (all[index] ?? []).every(({ sitting }) => {
+          const id = operationId(piece, index, sitting);
+          return begun.has(id) || placed.has(id);
+        }),
+      ),
     };
   }
 
   /** All that the outlook of a piece hangs on besides the piece, the workshop and what is on the shelf. */
   private keyOf({ piece, steps, progress }: Doing, problem: SequenceProblem): string {
     const done = steps.map((step, index) =>
-      sittings(step, piece, this.around.bench).map((_, sitting) => {
-        const span = this.placing.begun.get(operationId(piece, index, sitting));
-        return span ? [span.fromMin, span.toMin, progress.sat(step.id, sitting)?.endMin === null] : 0;
+      sittingsOf(step, piece, progress, this.around.bench).map(({ sitting, minutes, sat }) => {
+        const id = operationId(piece, index, sitting);
+        const span = this.placing.begun.get(id);
+        return span ? [span.fromMin, span.toMin, sat?.endMin === null] : [minutes, this.placing.placed.has(id)];
       }),
     );
     const { subject, startsMin, durationsMin, dryFactors, bottleAgesDays } = problem;

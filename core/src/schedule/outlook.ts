@@ -2,6 +2,7 @@ import type { Finding, StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Cost, Plan } from '../solver/index.js';
 import type { Interval } from '../units/index.js';
+import type { PlannedSitting } from './sittings.js';
 
 /** What the painter sees of one piece: its steps as done, when, and what would go wrong. */
 export interface PieceOutlook {
@@ -12,7 +13,7 @@ export interface PieceOutlook {
   findings: Finding[];
   /** Hands-on minutes of each step, for the whole batch. */
   handsOnMin: number[];
-  /** What each step is done in: one sitting, or one a coat. */
+  /** What each step is done in: one sitting, one a coat, or as many as long work takes; by number. */
   sittings: Sitting[][];
   /** How many times as long as on its label each step's coat is taken to dry: as learnt, or as seen. */
   dryPaces: number[];
@@ -20,9 +21,7 @@ export interface PieceOutlook {
   placed: boolean[];
 }
 
-export interface Sitting {
-  /** Hands-on minutes that are planned. */
-  minutes: number;
+export interface Sitting extends Omit<PlannedSitting, 'sat'> {
   /** When it was done, or since when it goes on, taken to last as planned. */
   begun: (Interval & { isRunning: boolean }) | null;
 }

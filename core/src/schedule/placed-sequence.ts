@@ -1,6 +1,6 @@
 import { airOverEvenings } from '../climate/index.js';
 import type { Supplies } from '../materials/index.js';
-import { elapsedMinutes, sittings, subjectOf, type SequenceProblem } from '../sequence/index.js';
+import { elapsedMinutes, subjectOf, type SequenceProblem } from '../sequence/index.js';
 import type { Placed } from '../solver/index.js';
 import type { Piece } from '../subjects/index.js';
 import { daysBetween, type Interval } from '../units/index.js';
@@ -9,6 +9,7 @@ import { companyOf } from './company.js';
 import { doingOf, type Doing } from './doing.js';
 import { operationId } from './operation-id.js';
 import { benchOf, placesOf, type Bench } from './problem.js';
+import { sittingsOf } from './sittings.js';
 import type { Workshop } from './workshop.js';
 
 /** Where and when the steps of a piece are carried out. */
@@ -51,7 +52,7 @@ export function aroundOf({ workshop, supplies, originDate, evenings, doings }: O
 
 /** The same with what all pieces share at hand. */
 export function problemFor(
-  { piece, steps, dryFactors }: Doing,
+  { piece, steps, progress, dryFactors }: Doing,
   { workshop, supplies, originDate, placed, doings, begun }: Required<Placing>,
   { bench, air, places, severities }: Around,
 ): SequenceProblem {
@@ -61,8 +62,9 @@ export function problemFor(
     return begun.get(id) ?? (planned ? { fromMin: planned.startMin, toMin: planned.endMin } : null);
   };
   const spans = steps.map((step, index) => {
-    const first = spanOf(piece, index, 0);
-    const last = spanOf(piece, index, sittings(step, piece, bench).length - 1);
+    const all = sittingsOf(step, piece, progress, bench);
+    const first = spanOf(piece, index, all[0]?.sitting ?? 0);
+    const last = spanOf(piece, index, all.at(-1)?.sitting ?? 0);
     return { startMin: first?.fromMin ?? null, minutes: first && last ? last.toMin - first.fromMin : elapsedMinutes(step, piece, bench) };
   });
   return {

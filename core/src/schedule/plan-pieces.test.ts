@@ -83,7 +83,9 @@ describe('piece by piece', () => {
 
 describe('room to stand wet', () => {
   test('what finds no evening stands nowhere', () => {
-    const never = Array.from({ length: 12 }, (_, i) => vanWith(`v${String(i)}`, [['brush-coat', 'enamel-matt', { handsOnMin: 300 }]]));
+    const never = Array.from({ length: 12 }, (_, i) =>
+      vanWith(`v${String(i)}`, [['flood-glue', 'white-glue-dilute', { handsOnMin: 300 }]]),
+    );
     const outlook = plan(never);
     expect(outlook.plan.unplaced).toHaveLength(12);
     expect(outlook.overfull).toEqual([]);

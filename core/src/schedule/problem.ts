@@ -6,21 +6,21 @@ import type { Supplies } from '../materials/index.js';
 import {
   betweenCoatsMinutes,
   incomingOf,
+  minutesOfPart,
   relativeOpenings,
-  sittings,
   stepPaint,
   subjectOf,
-  type HandsOnBench,
   type RelativeOpening,
 } from '../sequence/index.js';
 import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../solver/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
-import { daylightFrom, eveningsFrom } from './calendar.js';
+import { daylightFrom, eveningsFrom, usualEveningMin } from './calendar.js';
 import { MINUTES_PER_DAY, daysBetween, minuteOf, type Interval } from '../units/index.js';
 import { begunOf, pastEvenings, withoutBegun } from './begun.js';
 import { doingsOf, type Doing } from './doing.js';
 import { afterCleaning, stillOwed, type CleaningOwed } from './cleaning-owed.js';
 import { operationId } from './operation-id.js';
+import { EVENING_SHARE, sittingsOf, type SplitBench } from './sittings.js';
 import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
 
@@ -31,7 +31,7 @@ export const HORIZON_DAYS = 120;
 const DROP_COST = { must: null, should: 3, may: 1 } as const;
 
 /** What the steps of all pieces are reckoned with. */
-export interface Bench extends HandsOnBench {
+export interface Bench extends SplitBench {
   workshop: Workshop;
   allows: Allowances;
 }
@@ -41,6 +41,8 @@ export const benchOf = (workshop: Workshop, supplies: Supplies, allows: Allowanc
   supplies,
   allows,
   boothModels: workshop.equipment.boothModels,
+  longestMin: EVENING_SHARE * usualEveningMin(workshop),
+  airbrushCleanMin: workshop.airbrushCleanMin,
 });
 
 export const placesOf = (workshop: Workshop): Record<string, Air> =>
@@ -73,16 +75,21 @@ const handsAt = (step: Step, durationMin: number, bench: Bench) =>
     ? { durationMin, resources: ['hands', 'airbrush'], colour: colourOf(step) }
     : { durationMin, resources: ['hands'], colour: null };
 
-function operationsOf({ piece, steps }: Doing, lags: readonly DryingLag[], originDate: string, bench: Bench): ScheduleOperation[] {
+function operationsOf(
+  { piece, steps, progress }: Doing,
+  lags: readonly DryingLag[],
+  originDate: string,
+  bench: Bench,
+): ScheduleOperation[] {
   const dueMin = piece.doneBy === null ? null : (daysBetween(originDate, piece.doneBy) + 1) * MINUTES_PER_DAY;
   return steps.flatMap((step, index) => {
-    const own = sittings(step, piece, bench);
+    const own = sittingsOf(step, piece, progress, bench);
     const others = waysOf(bench.allows).flatMap(({ id, byCoat, done }) => {
       if (!byCoat && own.length > 1) return [];
       const other = done(step, bench.supplies);
-      return other ? [{ id, step: other, minutes: sittings(other, piece, bench) }] : [];
+      return other ? [{ id, step: other }] : [];
     });
-    return own.map((durationMin, sitting): ScheduleOperation => {
+    return own.map(({ sitting, minutes: durationMin, part }): ScheduleOperation => {
       const id = operationId(piece, index, sitting);
       const stand = standOf(piece, step, bench);
       // it is moved on when the next work on it begins, which may be before it is hard
@@ -91,9 +98,10 @@ function operationsOf({ piece, steps }: Doing, lags: readonly DryingLag[], origi
         id,
         job: piece.id,
         ...handsAt(step, durationMin, bench),
-        alternatives: others.flatMap(({ id: way, step: other, minutes }) =>
-          minutes.length === own.length ? [{ id: way, ...handsAt(other, minutes[sitting] ?? durationMin, bench) }] : [],
-        ),
+        alternatives: others.flatMap(({ id: way, step: other }) => {
+          const minutes = minutesOfPart(other, piece, bench, part);
+          return minutes > 0 ? [{ id: way, ...handsAt(other, minutes, bench) }] : [];
+        }),
         daylight: step.daylight,
         pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
         dueMin,
@@ -105,11 +113,11 @@ function operationsOf({ piece, steps }: Doing, lags: readonly DryingLag[], origi
 }
 
 /** The steps of a piece are done in their order, each after the wait that is wanted. */
-function orderOf({ piece, steps }: Doing, bench: Bench): ScheduleLag[] {
+function orderOf({ piece, steps, progress }: Doing, bench: Bench): ScheduleLag[] {
   const row = steps.flatMap((step, index) =>
-    sittings(step, piece, bench).map((_, sitting) => ({
+    sittingsOf(step, piece, progress, bench).map(({ sitting }, i) => ({
       id: operationId(piece, index, sitting),
-      waitMin: sitting === 0 ? (step.waitMin ?? 0) : 0,
+      waitMin: i === 0 ? (step.waitMin ?? 0) : 0,
     })),
   );
   return row.slice(1).map(({ id, waitMin }, i) => ({ from: row[i]?.id ?? '', to: id, minMin: waitMin, maxMin: null }));
@@ -122,7 +130,8 @@ const known = new WeakMap<Piece, { workshop: Workshop; supplies: Supplies; key: 
 
 function dryingAsKnown(doing: Doing, bench: Bench): DryingLag[] {
   const { workshop, supplies } = bench;
-  const key = JSON.stringify([doing.steps.map(({ id }) => id), doing.dryFactors]);
+  const sats = doing.steps.map(({ id }) => [...doing.progress.satsOf(id).values()].map(({ entry }) => [entry.sitting, entry.part]));
+  const key = JSON.stringify([doing.steps.map(({ id }) => id), doing.dryFactors, sats]);
   const before = known.get(doing.piece);
   if (before?.workshop === workshop && before.supplies === supplies && before.key === key) return before.lags;
   const lags = dryingAsIs(doing, bench);
@@ -149,7 +158,7 @@ function dryingOf(doing: Doing, bench: Bench): DryingLag[] {
   });
 }
 
-function dryingAsIs({ piece, steps, dryFactors }: Doing, bench: Bench): DryingLag[] {
+function dryingAsIs({ piece, steps, progress, dryFactors }: Doing, bench: Bench): DryingLag[] {
   const { workshop, supplies } = bench;
   const subject = subjectOf(piece);
   const places = placesOf(workshop);
@@ -157,19 +166,22 @@ function dryingAsIs({ piece, steps, dryFactors }: Doing, bench: Bench): DryingLa
   const pair = (o: RelativeOpening): string => `${String(o.fromIndex)}:${String(o.toIndex)}`;
   const evening = relativeOpenings(subject, steps, workshop.climate.evening, places, supplies, dryFactors);
   const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places, supplies, dryFactors).map((o) => [pair(o), o]));
-  const lastSitting = steps.map((step) => sittings(step, piece, bench).length - 1);
+  const all = steps.map((step) => sittingsOf(step, piece, progress, bench));
+  const idOf = (index: number, sitting: number | undefined): string => operationId(piece, index, sitting ?? 0);
   const between = evening.map((opening) => ({
-    from: operationId(piece, opening.fromIndex, lastSitting[opening.fromIndex] ?? 0),
-    to: operationId(piece, opening.toIndex, 0),
+    from: idOf(opening.fromIndex, all[opening.fromIndex]?.at(-1)?.sitting),
+    to: idOf(opening.toIndex, all[opening.toIndex]?.[0]?.sitting),
     windows: windowsOf(opening, night.get(pair(opening)) ?? opening, factor),
     prefersFirst: opening.intoWet,
   }));
   const coats = steps.flatMap((step, index) =>
-    Array.from({ length: lastSitting[index] ?? 0 }, (_, n): DryingLag => ({
-      from: operationId(piece, index, n),
-      to: operationId(piece, index, n + 1),
-      windows: [always(betweenCoatsMinutes(step, bench) * factor * (dryFactors[index] ?? 1))],
-    })),
+    (all[index] ?? []).slice(1).flatMap(({ sitting, part }, i): DryingLag[] => {
+      const before = all[index]?.[i];
+      // what is left of a coat waits for nothing
+      if (!before || Math.floor(before.part.from) === Math.floor(part.from)) return [];
+      const wait = betweenCoatsMinutes(step, bench) * factor * (dryFactors[index] ?? 1);
+      return [{ from: idOf(index, before.sitting), to: idOf(index, sitting), windows: [always(wait)] }];
+    }),
   );
   return [...between, ...coats];
 }
@@ -203,10 +215,10 @@ function setupOf(doings: readonly Doing[], { workshop: { airbrushCleanMin }, sup
 
 /** What has been sprayed, or is being: when it ends, and in which colour. */
 export const sprayedOf = (doings: readonly Doing[], bench: Bench, begun: ReadonlyMap<string, Interval>): CleaningOwed[] =>
-  doings.flatMap(({ piece, steps }) =>
+  doings.flatMap(({ piece, steps, progress }) =>
     steps.flatMap((step, index) =>
       airbrushed(step, bench)
-        ? sittings(step, piece, bench).flatMap((_minutes, sitting) => {
+        ? sittingsOf(step, piece, progress, bench).flatMap(({ sitting }) => {
             const span = begun.get(operationId(piece, index, sitting));
             return span ? [{ fromMin: span.toMin, colour: colourOf(step) }] : [];
           })

@@ -59,7 +59,7 @@ describe('what if', () => {
   });
 
   test('with a step that fits into no evening, each other plan can still be asked for', () => {
-    const long = given([vanWith('van', ENAMEL), vanWith('rock', [['brush-coat', 'acrylic-matt', { handsOnMin: 300 }]])]);
+    const long = given([vanWith('van', ENAMEL), vanWith('rock', [['flood-glue', 'white-glue-dilute', { handsOnMin: 300 }]])]);
     for (const kind of ['as-is', 'heating', 'dryer', 'tools', 'careful'] as const) {
       const { planned } = planScenario(long, { kind });
       expect(planned.cost.unplaced).toBe(1);
@@ -279,7 +279,7 @@ describe('going round like on a bench', () => {
   });
 
   test('a batch too long for the evening is proposed in two', () => {
-    const coat: Short[] = [['brush-coat', 'acrylic-matt', { handsOnMin: 25 }]];
+    const coat: Short[] = [['flood-glue', 'white-glue-dilute', { handsOnMin: 25 }]];
     const long = vanWith('wagons', coat, { members: members(6) });
     const [proposal, ...others] = splitProposals(given([long, vanWith('van', coat)]));
     expect(others).toEqual([]);

@@ -49,11 +49,12 @@ describe('what is waited for', () => {
 describe('coats of one step', () => {
   test('say the day of each: what was done, what is planned, what finds no evening', () => {
     const placed = [{ id: 'van/0/1', startMin: 1440 + 1170, endMin: 1440 + 1180 }];
-    const sitting = (fromMin: number | null) => ({
+    const sitting = (fromMin: number | null, i: number) => ({
+      sitting: i,
       minutes: 10,
       begun: fromMin === null ? null : { fromMin, toMin: fromMin + 10, isRunning: false },
     });
-    const own = { pieceId: 'van', sittings: [[sitting(1170), sitting(null), sitting(null)]] } as unknown as PieceOutlook;
+    const own = { pieceId: 'van', sittings: [[1170, null, null].map(sitting)] } as unknown as PieceOutlook;
     const outlook = { originDate: '2026-11-24', plan: { placed } } as unknown as Outlook;
     expect(coatDays(outlook, own, 0)).toEqual(['2026-11-24', '2026-11-25', null]);
   });

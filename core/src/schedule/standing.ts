@@ -38,7 +38,7 @@ export function waitAfter({ reports }: Pick<PieceOutlook, 'reports'>, index: num
 
 /** The day each coat of a step is laid on, where they are laid one by one; null where one finds no evening. */
 export function coatDays({ plan, originDate }: Pick<Outlook, 'plan' | 'originDate'>, own: PieceOutlook, index: number): (string | null)[] {
-  return (own.sittings[index] ?? []).map(({ begun }, sitting) => {
+  return (own.sittings[index] ?? []).map(({ begun, sitting }) => {
     const id = operationId({ id: own.pieceId }, index, sitting);
     const startMin = begun?.fromMin ?? plan.placed.find((placed) => placed.id === id)?.startMin;
     return startMin === undefined ? null : dateOf(originDate, startMin);

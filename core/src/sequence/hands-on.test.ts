@@ -25,6 +25,7 @@ describe('hands-on minutes', () => {
       handlingMin: 0.9,
       workMin: 20,
       dryerMin: 0,
+      zonesMin: [{ zoneId: 'plate', minutes: 20.4 }],
       brushMm: 50,
     });
     expect(on({}, plate(1_000_000))).toBe(22);

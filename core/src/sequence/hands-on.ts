@@ -35,6 +35,8 @@ export interface MinutesMade {
   workMin: number;
   /** A dryer held over each coat. */
   dryerMin: number;
+  /** One coat on each of its zones, in their order, coming to that side of it included. */
+  zonesMin: { zoneId: string; minutes: number }[];
   /** The widest brush that is taken, mm; null where none is. */
   brushMm: number | null;
 }
@@ -71,13 +73,18 @@ export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATAL
     sprayRate === undefined
       ? zones.reduce((sum, { areaMm2, keepClean }) => sum + zoneMinutes(paceOn(keepClean), areaMm2, coverPct), 0)
       : zoneMinutes({ by: 'area', dm2PerMin: sprayRate }, Math.max(sprayedMm2, SMALL_PLACE.upToMm2), coverPct);
-  const sides = sprayRate === undefined && handsOn.pace.by !== 'piece' ? zones.length * handsOn.perZoneMin : 0;
+  const sideMin = sprayRate === undefined && handsOn.pace.by !== 'piece' ? handsOn.perZoneMin : 0;
+  const zonesMin = zones.map(({ id, areaMm2, keepClean }) => ({
+    zoneId: id,
+    minutes: sideMin + (sprayRate === undefined ? zoneMinutes(paceOn(keepClean), areaMm2, coverPct) : (once * areaMm2) / sprayedMm2),
+  }));
   const byBrush = sprayRate === undefined && handsOn.pace.by === 'brush';
   return {
     setUpMin: handsOn.setUpMin ?? (known ? SET_UP_MIN[known] : 1),
-    handlingMin: (handsOn.perPieceMin + sides) * step.coats,
+    handlingMin: (handsOn.perPieceMin + sideMin * zones.length) * step.coats,
     workMin: once * step.coats,
     dryerMin: material && film ? heldMinutes(material, film) * step.coats : 0,
+    zonesMin,
     brushMm: byBrush && zones.length > 0 ? Math.max(...zones.map(({ areaMm2 }) => brushFor(areaMm2).widthMm)) : null,
   };
 }
@@ -108,6 +115,19 @@ export function sittings(step: Step, piece: Piece, bench: HandsOnBench = ROOMY):
   const total = handsOnMinutes(step, piece, bench);
   if (!coatsApart(step, bench)) return [total];
   return Array.from({ length: step.coats }, () => Math.max(1, Math.round(total / step.coats)));
+}
+
+/** Setting up anew when the work is taken up again, minutes; of what the painter typed none is told apart. */
+export const againMinutes = (step: Step, piece: Piece, { supplies }: HandsOnBench): number =>
+  step.handsOnMin === null ? minutesMade(step, piece, supplies).setUpMin : 0;
+
+/** Hands-on minutes of some of a step, in coats from its beginning and within one of them; what is not a whole coat is set up for by itself. */
+export function minutesOfPart(step: Step, piece: Piece, bench: HandsOnBench, { from, to }: { from: number; to: number }): number {
+  const whole = sittings(step, piece, bench)[Math.floor(from)] ?? 0;
+  const share = to - from;
+  if (share > 1 - 1e-6) return whole;
+  const setUp = Math.min(againMinutes(step, piece, bench), whole);
+  return Math.max(1, Math.round(setUp + (whole - setUp) * share));
 }
 
 /** Minutes from the first touch to the last, waits between coats included, if nothing comes between. */

@@ -8,6 +8,12 @@ import type { Dose, DryingStage, MaterialRole } from '../materials/index.js';
  */
 export type Need = 'ground' | 'wet-glue' | 'workable' | 'chip';
 
+/**
+ * Where long work may be put down until another evening. `anywhere`: what is done is done · `between`: at the end of a zone or a piece, because a wet edge
+ * dries · `never`: what it leaves open does not wait.
+ */
+export type PutDown = 'anywhere' | 'between' | 'never';
+
 /** How hard the tool presses on what lies below. Each wants it as far as `TOUCH_WANTS` says. */
 export type Touch = 'none' | 'light' | 'working' | 'rubbing';
 
@@ -64,6 +70,7 @@ export interface Technique {
   usualCoverPct: number;
   /** What its minutes are made of. */
   handsOn: HandsOn;
+  putDown: PutDown;
   /** Film against a brushed coat of the same material. */
   filmFactor: number;
   /** Roles of material it is done with; empty: none is needed. */

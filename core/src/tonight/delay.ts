@@ -25,13 +25,13 @@ export function delayOf(given: PlanInput, now: Planned = planOf(given)): Delay |
   const lastEnd = (placed: typeof then): number => Math.max(given.nowMin, ...placed.map(({ endMin }) => endMin));
   // ids count steps, which may have been left out since: told apart by name
   const [nameThen, nameNow] = [namesOf({ ...began, pieces: openThen }), namesOf({ ...given, pieces: now.open })];
-  const stillOpen = new Set(now.problem.operations.map(({ id }) => nameNow.get(id)));
-  const stillTonight = new Set(left.map(({ id }) => nameNow.get(id)));
+  const stillOpen = new Set(now.problem.operations.map(({ id }) => nameNow.of(id)));
+  const stillTonight = new Set(left.map(({ id }) => nameNow.of(id)));
   return {
     evenings: eveningsFrom(now.planned.plan.placed, given) - eveningsFrom(planned.plan.placed, began),
     finishMin: now.planned.cost.finishMin - planned.cost.finishMin,
     tonightMin: lastEnd(left) - lastEnd(then),
-    putOff: then.filter(({ id }) => stillOpen.has(nameThen.get(id)) && !stillTonight.has(nameThen.get(id))).length,
+    putOff: then.filter(({ id }) => stillOpen.has(nameThen.of(id)) && !stillTonight.has(nameThen.of(id))).length,
   };
 
   /** Evenings after this one in which something is done. */

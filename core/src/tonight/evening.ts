@@ -1,4 +1,5 @@
-import { AFTER_EVENING_MIN, operationId, operationOf, type Outlook, type PieceOutlook } from '../schedule/index.js';
+import type { WorkPart } from '../log/index.js';
+import { AFTER_EVENING_MIN, operationId, operationOf, type Outlook, type PieceOutlook, type UpTo } from '../schedule/index.js';
 import { eveningsOf } from '../solver/index.js';
 import type { StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
@@ -20,9 +21,14 @@ export interface Job {
   report: StepReport;
   /** Hands-on minutes that are planned. */
   plannedMin: number;
-  /** Which coat this sitting is, and of how many; 1 of 1 where they are laid in one go. */
+  /** Which coat this sitting is of, and of how many; 1 of 1 where they are laid in one go. */
   coat: number;
   coats: number;
+  /** What of the step it is, in coats; which of the parts of its coat, and of how many; and where it ends where that has a name. */
+  part: WorkPart;
+  partNumber: number;
+  parts: number;
+  upTo: UpTo | null;
 }
 
 export interface Evening {
@@ -42,7 +48,12 @@ export function eveningOf(evenings: readonly Interval[], atMin: number): Interva
 
 export const jobOf = (own: PieceOutlook, stepIndex: number, sitting: number, state: JobState, span: Interval): Job | null => {
   const [step, report, all] = [own.steps[stepIndex], own.reports[stepIndex], own.sittings[stepIndex]];
-  if (!step || !report || !all) return null;
+  const planned = all?.find((one) => one.sitting === sitting);
+  if (!step || !report || !all || !planned) return null;
+  const ofCoat = all
+    .map(({ part }) => part.from)
+    .filter((from) => Math.floor(from) === Math.floor(planned.part.from))
+    .sort((a, b) => a - b);
   return {
     id: operationId({ id: own.pieceId }, stepIndex, sitting),
     state,
@@ -53,9 +64,13 @@ export const jobOf = (own: PieceOutlook, stepIndex: number, sitting: number, sta
     sitting,
     step,
     report,
-    plannedMin: all[sitting]?.minutes ?? span.toMin - span.fromMin,
-    coat: sitting + 1,
-    coats: all.length,
+    plannedMin: planned.minutes,
+    coat: Math.floor(planned.part.from) + 1,
+    coats: Math.round(Math.max(...all.map(({ part }) => part.to))),
+    part: planned.part,
+    partNumber: ofCoat.indexOf(planned.part.from) + 1,
+    parts: ofCoat.length,
+    upTo: planned.upTo,
   };
 };
 
@@ -64,7 +79,7 @@ function begunJobs({ pieces }: Outlook): Job[] {
   return pieces
     .flatMap((own) =>
       own.sittings.flatMap((all, stepIndex) =>
-        all.flatMap(({ begun }, sitting) => {
+        all.flatMap(({ begun, sitting }) => {
           const job = begun && jobOf(own, stepIndex, sitting, begun.isRunning ? 'running' : 'done', begun);
           return job ? [job] : [];
         }),
@@ -114,7 +129,9 @@ export interface StillWet {
 export function stillWet(evening: Evening): StillWet[] {
   const last = new Map<string, StillWet>();
   for (const job of evening.jobs) {
-    const readyMin = job.report.ripening?.recoatFromMin ?? null;
+    // what is laid in parts is counted from the last of them
+    const isLast = job.coat === job.coats && job.partNumber === job.parts;
+    const readyMin = isLast ? (job.report.ripening?.recoatFromMin ?? null) : null;
     if (readyMin !== null && readyMin > evening.span.toMin) last.set(job.pieceId, { pieceId: job.pieceId, job, readyMin });
   }
   return [...last.values()];

@@ -10,7 +10,10 @@ export function laterRounds({ pieces }: Pick<Outlook, 'pieces'>, { pieceId, step
     const isLater = index > stepIndex && other.groupId === step.groupId && roundOf(other.id) > roundOf(step.id);
     const isOpen = own.sittings[index]?.every(({ begun }) => begun === null) ?? false;
     const report = own.reports[index];
-    const job = isLater && isOpen && report ? jobOf(own, index, 0, 'planned', { fromMin: report.startMin, toMin: report.endMin }) : null;
+    const job =
+      isLater && isOpen && report
+        ? jobOf(own, index, own.sittings[index]?.[0]?.sitting ?? 0, 'planned', { fromMin: report.startMin, toMin: report.endMin })
+        : null;
     return job ? [job] : [];
   });
 }

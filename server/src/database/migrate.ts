@@ -10,6 +10,7 @@ import { log } from './migrations/006-log.js';
 import { screens } from './migrations/007-screens.js';
 import { firmUnderFoot } from './migrations/008-firm-under-foot.js';
 import { clock } from './migrations/009-clock.js';
+import { parts } from './migrations/010-parts.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -22,6 +23,7 @@ export const MIGRATIONS: readonly Migration[] = [
   screens,
   firmUnderFoot,
   clock,
+  parts,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

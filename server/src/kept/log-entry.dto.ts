@@ -6,8 +6,9 @@ import {
   type EntryKind,
   type LogEntry,
   type TroubleMet,
+  type WorkPart,
 } from '@eveningtide/core/log';
-import { MOST_MIN, MOST_PICTURES } from '@eveningtide/core/limits';
+import { MOST_COATS, MOST_MIN, MOST_PICTURES, MOST_SITTINGS } from '@eveningtide/core/limits';
 import { PictureDto } from './piece.dto.js';
 import { StepDto } from './step.dto.js';
 import {
@@ -42,12 +43,18 @@ export class DryTestDto implements DryTest {
   @Between(0, 1_000_000) labelMin: number;
 }
 
+export class WorkPartDto implements WorkPart {
+  @Between(0, MOST_COATS) from: number;
+  @Between(0, MOST_COATS) to: number;
+}
+
 export class LogEntryDto implements LogEntry {
   @Id() id: string;
   @OneWord(ENTRY_KINDS) kind: EntryKind;
   @Id() pieceId: string;
   @OrNull() @StepName() stepId: string | null;
-  @Whole(0, 20) sitting: number;
+  @Whole(0, MOST_SITTINGS) sitting: number;
+  @Missing() @OneOf(() => WorkPartDto) part?: WorkPartDto;
   @OrNull() @OneOf(() => DoneStepDto) step: DoneStepDto | null;
   @LocalMoment() startedAt: string;
   @OrNull() @LocalMoment() endedAt: string | null;

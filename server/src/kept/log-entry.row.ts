@@ -11,6 +11,7 @@ export class LogEntryRow extends Model {
   @Column(DataType.STRING) declare pieceId: string;
   @Column(DataType.STRING) declare stepId: string | null;
   @Column(DataType.INTEGER) declare sitting: number;
+  @Column(DataType.JSON) declare part: object | null;
   @Column(DataType.JSON) declare step: object | null;
   @Column(DataType.STRING) declare startedAt: string;
   @Column(DataType.STRING) declare endedAt: string | null;
@@ -28,5 +29,5 @@ export class LogEntryRow extends Model {
   @Column(DataType.STRING) declare setAside: string | null;
 }
 
-/** Oldest first; entries from before the clock was kept have no offset. */
-export const logTable = oneTable<LogEntry>(LogEntryRow, { order: ['startedAt', 'id'], missing: ['utcOffsetMin'] });
+/** Oldest first; entries from before the clock was kept have no offset, and whole sittings no part. */
+export const logTable = oneTable<LogEntry>(LogEntryRow, { order: ['startedAt', 'id'], missing: ['utcOffsetMin', 'part'] });

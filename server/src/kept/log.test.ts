@@ -35,6 +35,31 @@ const faults = async (one: LogEntry): Promise<string[]> =>
   (await save(one).expect(400)).body.faults.map((fault: { path: string }) => fault.path);
 
 describe('the log', () => {
+  test('what was put down in the middle is kept, and gone on with', async () => {
+    const first = entry('p1', { stepId: 's2', step: wash!, part: { from: 0, to: 0.4 }, endedAt: '2026-11-24T19:40:00' });
+    const second = entry('p2', { stepId: 's2', step: wash!, sitting: 1, part: { from: 0.4, to: 1 }, startedAt: '2026-11-25T19:30:00' });
+    await save(first).expect(200, { version: 1, entry: first });
+    await save(second).expect(200);
+    expect((await all()).filter(({ entry: { id } }) => id.startsWith('p')).map(({ entry: { part } }) => part)).toEqual([
+      first.part,
+      second.part,
+    ]);
+    // whole again
+    const { part: _part, ...whole } = first;
+    await save(whole, 1).expect(200, { version: 2, entry: whole });
+    expect((await all()).find(({ entry: { id } }) => id === 'p1')?.entry).toEqual(whole);
+    expect(await faults(entry('p3', { sitting: 2, part: { from: 0.5, to: 0.5 } }))).toEqual(['entry.part.to']);
+    expect(await faults(entry('p3', { sitting: 2, part: { from: 0.5, to: 1.2 } }))).toEqual(['entry.part.to']);
+    expect(await faults(entry('p3', { sitting: 2, part: { from: -1, to: 0.5 } }))).toEqual(['entry.part.from']);
+    for (const [id, version] of [
+      ['p1', 2],
+      ['p2', 1],
+    ] as const)
+      await http()
+        .delete(`/api/log/${id}?version=${String(version)}`)
+        .expect(204);
+  });
+
   test('an entry is kept whole, changed from the version it was read at, and taken back', async () => {
     await save(entry('a')).expect(200, { version: 1, entry: entry('a') });
     const done = entry('a', { endedAt: '2026-11-24T19:39:12', tookMin: 8, marks: ['thinned more'], note: 'Soapy' });

@@ -1,7 +1,7 @@
 import { AIRFLOWS, type Airflow } from '@eveningtide/core/drying';
 import type { Dilution } from '@eveningtide/core/mixing';
 import { DIRECTIONS, PRIORITIES, type Direction, type Priority, type Step, type StepGroup } from '@eveningtide/core/subjects';
-import { MOST_MEMBERS, MOST_MIN, MOST_ZONES } from '@eveningtide/core/limits';
+import { MOST_COATS, MOST_MEMBERS, MOST_MIN, MOST_ZONES } from '@eveningtide/core/limits';
 import type { ApiPropertyOptions } from '@nestjs/swagger';
 import { Between, Colour, Id, Ids, LocalDateTime, Name, OneWord, OrNull, Shaped, Text, Whole, YesNo } from '../validation/rules.js';
 
@@ -46,7 +46,7 @@ export class StepDto implements Step {
   @OrNull() @Id() mixId: string | null;
   @Ids(MOST_ZONES + 1) zones: string[];
   @OrNull() @IsDilution() dilution: Dilution | null;
-  @Whole(1, 10) coats: number;
+  @Whole(1, MOST_COATS) coats: number;
   @OrNull() @Between(0, 100) coverPct: number | null;
   @OrNull() @Between(0, 1) strength: number | null;
   @OrNull() @Name() tool: string | null;

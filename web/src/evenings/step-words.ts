@@ -1,15 +1,26 @@
-import { operationOf } from '@eveningtide/core/schedule';
+import { operationOf, type PieceOutlook } from '@eveningtide/core/schedule';
 import { techniqueById } from '@eveningtide/core/techniques';
+import { partWords } from '../tonight/part-words.js';
+import { jobOf } from '@eveningtide/core/tonight';
 import { usePlan } from '../workers/outlook-context.js';
 
-/** A step of the plan in words: `Salt van 14: wash`, with the coat where there are several. */
+/** Which coat and part of its step an operation is, in words; empty where it is all of it. */
+export function partOf(own: PieceOutlook, id: string): string {
+  const { stepIndex, sitting } = operationOf(id);
+  const job = jobOf(own, stepIndex, sitting, 'planned', { fromMin: 0, toMin: 0 });
+  return job ? partWords(job, undefined) : '';
+}
+
+/** A step of the plan in words: `Salt van 14: wash`, with coat and part where there are several. */
 export function useStepWords(): (id: string, numbered?: boolean) => string {
   const { outlook, given } = usePlan();
   return (id, numbered = false) => {
-    const { pieceId, stepIndex, sitting } = operationOf(id);
+    const { pieceId, stepIndex } = operationOf(id);
     const piece = given?.pieces.find((one) => one.id === pieceId);
-    const step = outlook?.pieces.find((one) => one.pieceId === pieceId)?.steps[stepIndex];
+    const own = outlook?.pieces.find((one) => one.pieceId === pieceId);
+    const step = own?.steps[stepIndex];
+    const part = own ? partOf(own, id) : '';
     const what = step ? techniqueById(step.technique).name.toLowerCase() : `step ${String(stepIndex + 1)}`;
-    return `${piece?.name ?? pieceId}${numbered ? `, step ${String(stepIndex + 1)}` : ''}: ${what}${sitting > 0 ? `, coat ${String(sitting + 1)}` : ''}`;
+    return `${piece?.name ?? pieceId}${numbered ? `, step ${String(stepIndex + 1)}` : ''}: ${what}${part === '' ? '' : `, ${part}`}`;
   };
 }

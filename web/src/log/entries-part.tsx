@@ -1,4 +1,4 @@
-import { minutesTaken, type LogEntry } from '@eveningtide/core/log';
+import { minutesTaken, sittingWords, type LogEntry } from '@eveningtide/core/log';
 import { suppliesName } from '@eveningtide/core/materials';
 import { troubleById } from '@eveningtide/core/remedies';
 import type { Piece } from '@eveningtide/core/subjects';
@@ -88,12 +88,13 @@ function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | un
   const colour = step?.colour ?? supplies.bottle(step?.bottleId ?? null)?.colour;
   const remarks = [...entry.marks, entry.note].filter((words) => words !== '').join('; ');
   const title = titleOf(entry);
+  const part = sittingWords(entry);
   return (
     <li className="grid grid-cols-[3.5rem_minmax(0,1.2fr)_minmax(0,1fr)_8.5rem_minmax(0,1fr)_auto] items-center gap-3 border-b border-line py-1.5">
       <span className="figures text-ink-2">{entry.startedAt.slice(11, 16)}</span>
       <span className="min-w-0">
         <b className={entry.kind === 'trouble' ? 'text-brick' : ''}>{title}</b>
-        {step && step.coats > 1 && ` coat ${String(entry.sitting + 1)} of ${String(step.coats)}`}
+        {part !== '' && ` ${part}`}
         <span className="block truncate text-[0.8125rem] text-ink-2">
           {piece ? (
             <Link className="underline underline-offset-2" to={`/pieces/${piece.id}`}>

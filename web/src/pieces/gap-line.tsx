@@ -29,15 +29,16 @@ export function GapLine({ own, stepId }: { own: PieceOutlook; stepId: string }) 
   );
 }
 
-/** Coats of one step that are laid on several evenings: the nights between them are told like those between steps. */
+/** Coats or parts of one step that come on several evenings: the nights between them are told like those between steps. */
 function CoatNights({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; index: number }) {
   const days = useDays();
   const coats = coatDays(outlook, own, index);
   if (new Set(coats).size < 2) return null;
+  const called = (own.sittings[index] ?? []).every(({ part }) => part.to - part.from === 1) ? 'coat' : 'part';
   return (
     <p className="bg-night py-0.5 pr-9 pl-[3.75rem] text-[0.8125rem] text-night-text">
       <b className="font-semibold">Over nights</b>:{' '}
-      {coats.map((date, coat) => `coat ${String(coat + 1)} ${date === null ? 'without an evening' : days.day(date)}`).join(', ')}
+      {coats.map((date, coat) => `${called} ${String(coat + 1)} ${date === null ? 'without an evening' : days.day(date)}`).join(', ')}
     </p>
   );
 }

@@ -16,6 +16,7 @@ import { Swatch } from '../ui/swatch.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { useOnHand, usePlan, useSupplies } from '../workers/outlook-context.js';
+import { partWords } from './part-words.js';
 
 /** With more lines than this a page is set smaller, so that it stays one. */
 const FULL_FROM = 12;
@@ -97,6 +98,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
   const { technique, tool } = incomingOf(step, supplies);
   const paint = stepPaint(step, supplies, mixes);
   const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
+  const part = partWords(job, piece);
   const ready = report.ripening?.recoatFromMin ?? null;
   return (
     <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
@@ -105,7 +107,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
         <h3 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
           <span aria-hidden="true" className="mr-2 hidden size-3 border border-ink print:inline-block" />
           {technique.name}
-          {job.coats > 1 && `, coat ${String(job.coat)} of ${String(job.coats)}`}
+          {part !== '' && `, ${part}`}
           <span className="font-normal text-ink-2"> · </span>
           <Link
             to={`/pieces/${piece.id}?step=${step.id}`}
@@ -144,7 +146,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
           </p>
         )}
         {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
-        {ready !== null && job.coat === job.coats && (
+        {ready !== null && job.coat === job.coats && job.partNumber === job.parts && (
           <p className="text-tide">
             {Number.isFinite(ready)
               ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`

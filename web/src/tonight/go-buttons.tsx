@@ -3,6 +3,8 @@ import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Job } from '@eveningtide/core/tonight';
 import { minuteOf } from '@eveningtide/core/units';
+import { useState } from 'react';
+import { PutDownDialog } from './put-down-dialog.js';
 import type { Work } from './use-work.js';
 import { benchMoment } from '../store/bench-clock.js';
 import { countDown } from './clock-words.js';
@@ -17,10 +19,12 @@ interface GoButtonsProps {
 }
 
 const BIG = 'min-h-[6.75rem] rounded-sm border-2 px-3 text-[1.375rem] leading-7 font-semibold';
+const SMALL = 'min-h-11 text-lg underline underline-offset-4';
 
 /** The few things to press, each as large as a knuckle needs. */
 export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButtonsProps) {
   const name = techniqueById(job.step.technique).name;
+  const [puttingDown, setPuttingDown] = useState(false);
   const isRunning = job.state === 'running';
   const took = entry
     ? minuteOf(entry.startedAt.slice(0, 10), benchMoment(clock)) - minuteOf(entry.startedAt.slice(0, 10), entry.startedAt)
@@ -76,15 +80,38 @@ export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButton
         </button>
       )}
       {isRunning && entry && (
-        <button
-          type="button"
-          className="col-span-3 min-h-11 justify-self-start text-lg underline underline-offset-4"
-          onClick={() => {
-            bench.takeBack(entry);
+        <p className="col-span-3 flex flex-wrap gap-x-8">
+          <button
+            type="button"
+            className={SMALL}
+            onClick={() => {
+              setPuttingDown(true);
+            }}
+          >
+            Put it down here
+          </button>
+          <button
+            type="button"
+            className={SMALL}
+            onClick={() => {
+              bench.takeBack(entry);
+            }}
+          >
+            Not begun after all
+          </button>
+        </p>
+      )}
+      {puttingDown && (
+        <PutDownDialog
+          job={job}
+          piece={piece}
+          onPut={(to) => {
+            bench.putDown(job, to);
           }}
-        >
-          Not begun after all
-        </button>
+          onClose={() => {
+            setPuttingDown(false);
+          }}
+        />
       )}
     </div>
   );

@@ -1,6 +1,7 @@
 import { incomingOf } from '@eveningtide/core/sequence';
 import type { Job } from '@eveningtide/core/tonight';
 import { clockOf, formatNumber } from '@eveningtide/core/units';
+import { partWords } from './part-words.js';
 import { useSupplies } from '../workers/outlook-context.js';
 
 interface NextUpProps {
@@ -34,7 +35,9 @@ export function NextUp({ title, jobs, chosen, pieceName, onChoose }: NextUpProps
               <span className="figures text-ink-2">{clockOf(job.startMin)}</span>
               <span>
                 {incomingOf(job.step, supplies).technique.name}
-                <span className="block text-lg leading-5 text-ink-2">{pieceName(job.pieceId)}</span>
+                <span className="block text-lg leading-5 text-ink-2">
+                  {[pieceName(job.pieceId), partWords(job, undefined)].filter((words) => words !== '').join(' · ')}
+                </span>
               </span>
               <span className="figures text-lg text-ink-2">{formatNumber(job.plannedMin, 0)} min</span>
             </button>

@@ -22,6 +22,7 @@ import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan, useSupplies } from '../workers/outlook-context.js';
+import { partWords } from './part-words.js';
 
 interface StepNowProps {
   job: Job;
@@ -37,6 +38,7 @@ interface StepNowProps {
 export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNowProps) {
   const supplies = useSupplies();
   const { technique, tool } = incomingOf(job.step, supplies);
+  const part = partWords(job, piece);
   const members = piece.members.length > 1 ? membersOf(job.step, piece).map(({ label }) => label) : [];
   return (
     <div>
@@ -44,12 +46,7 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
         <div>
           <h1 className="text-[3rem] leading-[3.25rem] font-bold tracking-tight">
             {technique.name}
-            {job.coats > 1 && (
-              <span className="text-[1.75rem] font-semibold">
-                {' '}
-                coat {job.coat} of {job.coats}
-              </span>
-            )}
+            {part !== '' && <span className="text-[1.75rem] leading-8 font-semibold"> {part}</span>}
           </h1>
           <p className="text-[1.375rem] leading-7 text-ink-2">
             <Link className="underline decoration-line-strong underline-offset-4" to={`/pieces/${piece.id}`}>

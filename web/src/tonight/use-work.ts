@@ -19,6 +19,8 @@ export interface Work {
   entryOf: (job: Job) => LogEntry | null;
   start: (job: Job) => void;
   done: (job: Job) => void;
+  /** Put down as far as this, in coats from the beginning of its step: the rest is planned again. */
+  putDown: (job: Job, to: number) => void;
   /** It was done without being told: it took what was planned. */
   doneAlready: (job: Job) => void;
   leaveOut: (jobs: readonly Job[], words: string) => void;
@@ -31,6 +33,9 @@ export interface Work {
   change: (entry: LogEntry, patch: Partial<LogEntry>) => void;
   takeBack: (entry: LogEntry) => void;
 }
+
+/** As an entry without a part has it. */
+const isWholeCoat = ({ sitting, part }: Job): boolean => part.from === sitting && part.to === sitting + 1;
 
 /** Now; where another screen's clock is ahead, when it says that it began. */
 const notBefore = (startedAt: string): string => {
@@ -64,6 +69,7 @@ export function useWork(): Work {
       pieceId: job.pieceId,
       stepId: job.step.id,
       sitting: job.sitting,
+      ...(isWholeCoat(job) ? {} : { part: job.part }),
       step: job.step,
       startedAt: benchMoment(),
       utcOffsetMin: benchOffsetMin(),
@@ -101,6 +107,14 @@ export function useWork(): Work {
     done: (job) => {
       const entry = entryOf(job);
       if (entry && entry.endedAt === null) write({ ...entry, endedAt: notBefore(entry.startedAt) });
+    },
+    putDown: (job, to) => {
+      const entry = entryOf(job);
+      if (!entry || entry.endedAt !== null) return;
+      write({ ...entry, endedAt: notBefore(entry.startedAt), part: { from: job.part.from, to } });
+      notifyWithUndo('Put down: the rest is planned again', () => {
+        write(entry);
+      });
     },
     doneAlready: (job) => {
       if (!entryOf(job)) write(alreadyDone(entryFor(job, 'work'), job.plannedMin, log));
