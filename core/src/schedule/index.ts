@@ -20,3 +20,4 @@ export * from './what-if.js';
 export * from './time-box.js';
 export * from './rotation.js';
 export * from './standing.js';
+export { ownChoices } from './own-choices.js';

@@ -5,6 +5,7 @@ import type { LogEntry } from '../log/index.js';
 import type { Supplies } from '../materials/index.js';
 import {
   betweenCoatsMinutes,
+  chainsOf,
   incomingOf,
   minutesOfPart,
   relativeOpenings,
@@ -123,6 +124,9 @@ function orderOf({ piece, steps, progress }: Doing, bench: Bench): ScheduleLag[]
   return row.slice(1).map(({ id, waitMin }, i) => ({ from: row[i]?.id ?? '', to: id, minMin: waitMin, maxMin: null }));
 }
 
+const NEVER: DryingWork = { eveningMin: Infinity, nightMin: Infinity };
+const NOW: DryingWork = { eveningMin: 0, nightMin: 0 };
+
 const always = (minutes: number): LagWindow => ({ open: { eveningMin: minutes, nightMin: minutes }, close: null });
 
 /** The waits of a piece as worked out last, and what they hang on: a plan is made anew far more often than a piece is changed. */
@@ -174,6 +178,23 @@ function dryingAsIs({ piece, steps, progress, dryFactors }: Doing, bench: Bench)
     windows: windowsOf(opening, night.get(pair(opening)) ?? opening, factor),
     prefersFirst: opening.intoWet,
   }));
+  const inNight = chainsOf(subject, steps, workshop.climate.night, supplies);
+  // torn only where nothing else is possible: then the check says what that spoils
+  const chains = chainsOf(subject, steps, workshop.climate.evening, supplies).map(
+    ({ fromIndex, toIndex, withinMin, holds }, i): DryingLag => {
+      const until = { eveningMin: withinMin, nightMin: inNight[i]?.withinMin ?? withinMin };
+      return {
+        from: idOf(fromIndex, all[fromIndex]?.at(-1)?.sitting),
+        to: idOf(toIndex, all[toIndex]?.[0]?.sitting),
+        windows: [
+          { open: NOW, close: until },
+          { open: until, close: null },
+        ],
+        prefersFirst: true,
+        holds,
+      };
+    },
+  );
   const coats = steps.flatMap((step, index) =>
     (all[index] ?? []).slice(1).flatMap(({ sitting, part }, i): DryingLag[] => {
       const before = all[index]?.[i];
@@ -183,10 +204,12 @@ function dryingAsIs({ piece, steps, progress, dryFactors }: Doing, bench: Bench)
       return [{ from: idOf(index, before.sitting), to: idOf(index, sitting), windows: [always(wait)] }];
     }),
   );
-  return [...between, ...coats];
+  return [...between, ...chains, ...coats];
 }
 
 function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: number): LagWindow[] {
+  // one zone asks for what another forbids
+  if (evening.list.length === 0) return [{ open: NEVER, close: null }];
   return evening.list.map((gap, i) => {
     const dark = night.list[i] ?? gap;
     return {

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { EMPTY_SHELF, MATERIALS } from '../materials/index.js';
 import { TEMPLATES, pieceFromTemplate, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES } from '../techniques/index.js';
-import { DEFAULT_WORKSHOP, MadePlan, planPieces, type Outlook, type Workshop } from './index.js';
+import { DEFAULT_WORKSHOP, MadePlan, ownChoices, planPieces, type Outlook, type Workshop } from './index.js';
+import { givenAt, vanWith, type Short } from './testing.js';
 
 const MONDAY = '2026-11-23';
 
@@ -52,6 +53,47 @@ describe('whatever pieces are planned', () => {
           expect(wrong.map((f) => `${f.rule}: ${f.message} ${f.evidence}`)).toEqual([]);
         }
       }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('no finding is the plan’s own doing', () => {
+    fc.assert(
+      fc.property(aPiece('a'), aPiece('b'), aWorkshop, (a, b, workshop) => {
+        expect(ownChoices({ ...givenAt([a, b], [], 0), workshop })).toEqual([]);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('under tape too: it comes off in time, and while the edge of the coat gives way where that goes', () => {
+    const work = fc.record({
+      technique: fc.constantFrom('spray-coat', 'airbrush-coat', 'brush-coat', 'wash', 'drybrush'),
+      material: fc.constantFrom('acrylic-matt', 'acrylic-satin', 'clear-matt-acrylic'),
+      handsOnMin: fc.integer({ min: 3, max: 50 }),
+    });
+    const some = fc.array(work, { maxLength: 3 });
+    fc.assert(
+      fc.property(
+        some,
+        fc.array(work, { minLength: 1, maxLength: 3 }),
+        some,
+        fc.array(work, { maxLength: 6 }),
+        (before, under, after, other) => {
+          const [zone] = vanWith('van', []).zones;
+          const short = (all: typeof other): Short[] =>
+            all.map(({ technique, material, handsOnMin }) => [technique, material, { handsOnMin }]);
+          const zones = [zone!.id];
+          const van = vanWith('van', [
+            ...short(before),
+            ['mask', 'masking-tape', { zones }],
+            ...short(under),
+            ['unmask', null, { zones }],
+            ...short(after),
+          ]);
+          expect(ownChoices(givenAt([van, vanWith('other', short(other))], [], 0))).toEqual([]);
+        },
+      ),
       { numRuns: 60 },
     );
   });

@@ -16,6 +16,7 @@ export * from './rounds.js';
 export { openPlaces, sprays } from './keep-clean.js';
 export { layerWords, type Caused } from './rules/rule.js';
 export * from './lags.js';
+export * from './chains.js';
 export type { WaitReason } from './openings.js';
 export * from './wait-words.js';
 export { exampleProblem, type Example, type Examples } from './example.js';

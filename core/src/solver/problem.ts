@@ -77,6 +77,8 @@ export interface DryingLag {
   windowsIf?: Readonly<Record<string, readonly LagWindow[]>>;
   /** The first window is meant; a later one only where the first cannot be met. */
   prefersFirst?: boolean;
+  /** Coming in a later window spoils something: it is avoided at nearly any price. */
+  holds?: boolean;
 }
 
 /**

@@ -37,7 +37,7 @@ export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButton
           <strong
             role="timer"
             aria-label="Since the start"
-            className="figures block text-[2.375rem] leading-10 font-semibold tracking-[-0.05em]"
+            className="figures block text-[2.375rem] leading-10 font-semibold tracking-[-0.05em] max-[40rem]:text-[1.75rem] max-[40rem]:leading-8"
           >
             {countDown(took)}
           </strong>

@@ -1,9 +1,8 @@
 import { formatMinutes } from '../../units/index.js';
+import { LONGEST_MASKED_MIN } from '../chains.js';
 import { finding, findingAt, type Rule } from './rule.js';
 
 const ID = 'mask-left-long';
-/** Tape left longer creeps, leaves its glue and pulls paint (common practice). */
-const LONGEST_MIN = 2 * 24 * 60;
 
 export const maskLeftLong: Rule = {
   id: ID,
@@ -30,7 +29,7 @@ export const maskLeftLong: Rule = {
   },
   concerns: ({ technique }) => technique.effect === 'unmask',
   check(moment) {
-    const old = moment.zones.filter((zone) => zone.maskedSinceMin !== null && moment.startMin - zone.maskedSinceMin > LONGEST_MIN);
+    const old = moment.zones.filter((zone) => zone.maskedSinceMin !== null && moment.startMin - zone.maskedSinceMin > LONGEST_MASKED_MIN);
     const first = old[0];
     if (!first) return [];
     return [

@@ -1,5 +1,5 @@
 import type { Interval } from '../../units/index.js';
-import type { DryingWork, LagWindow, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../problem.js';
+import type { DryingLag, DryingWork, LagWindow, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../problem.js';
 
 /** One way to do an operation. */
 export interface Mode {
@@ -20,6 +20,8 @@ export interface Incoming {
   isClock: boolean;
   /** The first window is meant; a later one only where the first cannot be met. */
   prefersFirst: boolean;
+  /** Coming in a later window spoils something. */
+  holds: boolean;
 }
 
 /** An operation with everything that bears on it, by number. */
@@ -86,18 +88,18 @@ export function compile(problem: ScheduleProblem): Compiled {
     toId: string,
     windowsBy: (mode: Mode) => readonly LagWindow[],
     isClock: boolean,
-    prefersFirst = false,
+    { prefersFirst = false, holds = false }: Pick<DryingLag, 'prefersFirst' | 'holds'> = {},
   ): void => {
     const [from, to] = [nodeOf(fromId), nodeOf(toId)];
-    to.into.push({ from: from.index, windows: from.modes.map(windowsBy), isClock, prefersFirst });
+    to.into.push({ from: from.index, windows: from.modes.map(windowsBy), isClock, prefersFirst, holds });
     from.successors.push(to.index);
   };
   for (const { from, to, minMin, maxMin } of lags) {
     const windows = [{ open: clockWork(minMin), close: maxMin === null ? null : clockWork(maxMin) }];
     connect(from, to, () => windows, true);
   }
-  for (const { from, to, windows, windowsIf, prefersFirst } of drying)
-    connect(from, to, ({ id }) => windowsIf?.[id ?? ''] ?? windows, false, prefersFirst);
+  for (const { from, to, windows, windowsIf, ...meant } of drying)
+    connect(from, to, ({ id }) => windowsIf?.[id ?? ''] ?? windows, false, meant);
   const { evenings, daylight, notBeforeMin } = calendar;
   return { problem, nodes, topological: topological(nodes), evenings, daylight, notBeforeMin, setup };
 }

@@ -45,6 +45,8 @@ const UNPLACED = 1e6;
 const MISSED_PIN = 1e5;
 /** Late at all is worse than anything left out. */
 const LATE = 1e3;
+/** What belongs together is torn apart, and something is spoilt. */
+const TORN = 3e4;
 const LATE_PER_DAY = 1e4;
 const PER_DAY_SOONER = 0.4;
 const CLEANING_PER_MIN = 0.004;
@@ -120,7 +122,7 @@ export function costOf(compiled: Compiled, draft: Draft, wishes: Wishes): Cost {
     (setup ? CLEANING_PER_MIN * cleaningMin : 0) +
     IDLE_PER_MIN * idleMin +
     OTHER_WAY * otherWays +
-    SECOND_BEST * draft.secondBest.size;
+    [...draft.secondBest].reduce((sum, { holds }) => sum + (holds ? TORN : SECOND_BEST), 0);
   return {
     unplaced,
     missedPins,

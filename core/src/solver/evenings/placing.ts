@@ -10,12 +10,16 @@ import { whyNot } from './why-not.js';
 /** How often what comes before a window that closes may be moved later before the window counts as missed (our numbers). */
 const LOOK_BACKS_EACH = 240;
 const LOOK_BACKS = 2000;
+/** The same where another window would do: evenings are much alike, and what does not fit into this many fits into none. */
+const LOOK_BACKS_MEANT = 16;
 
 const NEVER: DryingWork = { eveningMin: Infinity, nightMin: Infinity };
 
 /** When an operation may start; `closer` is what opened the window that closes first, −1 where none closes. */
 interface Allowed {
   allowed: Interval[];
+  /** Not before this, whatever closes. */
+  sinceMin: number;
   closer: number;
   closeMin: number;
   /** When that window would close if it were opened at another time. */
@@ -49,8 +53,8 @@ export interface Draft {
   starts: Float64Array;
   ends: Float64Array;
   dropped: Set<number>;
-  /** They come in a later window than is meant. */
-  secondBest: Set<number>;
+  /** Lags whose later window was taken than the one that is meant. */
+  secondBest: Set<Incoming>;
   bench: BenchTime;
 }
 
@@ -69,7 +73,7 @@ class Placing {
   private readonly starts: Float64Array;
   private readonly ends: Float64Array;
   private readonly dropped = new Set<number>();
-  private readonly secondBest = new Set<number>();
+  private readonly secondBest = new Set<Incoming>();
   /** Where in the order each operation stands. */
   private readonly position: Int32Array;
   /** Not before these minutes: what was chosen, and what a missed window has moved. */
@@ -78,6 +82,8 @@ class Placing {
   private readonly marks: { bench: number; places: number }[] = [];
   private readonly kept: Map<number, Slot>;
   private lookBacks = 0;
+  /** For its window that is meant something was moved last, and it is not placed yet. */
+  private movedFor: Node | null = null;
 
   constructor(
     private readonly compiled: Compiled,
@@ -117,6 +123,7 @@ class Placing {
     if (node.dropCost !== null && slot.endMin > (node.dueMin ?? Infinity)) return this.drop(node.index, at);
     if (slot !== this.kept.get(node.index)) bench.take(node.index, mode, slot);
     if (node.stands) places.take(node.stands, slot.endMin, doneAt(this.compiled.evenings, slot.endMin, node.stands.until));
+    if (node === this.movedFor) this.movedFor = null;
     starts[node.index] = slot.startMin;
     ends[node.index] = slot.endMin;
     return at + 1;
@@ -135,7 +142,7 @@ class Placing {
       const end = ends[incoming.from] as number;
       if (Number.isNaN(end)) return null;
       const all = dropped.has(incoming.from) ? [] : windowsFrom(incoming, choices);
-      const windows = incoming.prefersFirst && !this.secondBest.has(node.index) ? all.slice(0, 1) : all;
+      const windows = incoming.prefersFirst && !this.secondBest.has(incoming) ? all.slice(0, 1) : all;
       const opens = opensOnce(windows);
       if (opens) {
         fromMin = Math.max(fromMin, opens === AT_ONCE ? end : doneAt(evenings, end, opens));
@@ -151,7 +158,7 @@ class Placing {
     }
     const since = [{ fromMin, toMin: Infinity }];
     const closesAt = (end: number): number => doneAt(evenings, end, closing);
-    return { allowed: allowed ? intersect(allowed, since) : since, closer, closeMin, closesAt };
+    return { allowed: allowed ? intersect(allowed, since) : since, sinceMin: fromMin, closer, closeMin, closesAt };
   }
 
   private slotFor(node: Node, mode: Mode, allowed: readonly Interval[]): Slot | null {
@@ -177,11 +184,20 @@ class Placing {
   private missed(node: Node, mode: Mode, may: Allowed, at: number): number {
     const { bench, tries, starts, ends } = this;
     const { closer: opener } = may;
-    if (opener < 0) return this.givenUp(node, at);
-    const anywhere = bench.find(mode, node.daylight, [{ fromMin: may.allowed[0]?.fromMin ?? may.closeMin, toMin: Infinity }]);
+    if (opener < 0) return this.givenUp(node, at, opener);
+    const anywhere = bench.find(mode, node.daylight, [
+      { fromMin: may.allowed[0]?.fromMin ?? Math.max(may.closeMin, may.sinceMin), toMin: Infinity },
+    ]);
     tries[opener] = (tries[opener] ?? 0) + 1;
     const isFixed = this.compiled.nodes[opener]?.pinnedMin != null || this.dropped.has(opener);
-    if (!anywhere || isFixed || (tries[opener] ?? 0) > LOOK_BACKS_EACH || ++this.lookBacks > LOOK_BACKS) return this.givenUp(node, at);
+    if (
+      !anywhere ||
+      isFixed ||
+      (tries[opener] ?? 0) > (this.isMeant(node, opener) ? LOOK_BACKS_MEANT : LOOK_BACKS_EACH) ||
+      ++this.lookBacks > LOOK_BACKS
+    )
+      return this.givenUp(node, at, opener);
+    if (this.isMeant(node, opener)) this.movedFor = node;
     const end = ends[opener] as number;
     const wanted = startFor((from) => may.closesAt(from), end, anywhere.startMin);
     this.later[opener] = (starts[opener] as number) + Math.max(1, Math.ceil(wanted - end - 1e-4));
@@ -190,10 +206,26 @@ class Placing {
     return backTo;
   }
 
-  /** It cannot be where it is meant to be: in a later window if there is one (what cannot fall into the wet waits until it is hard), else left out if it may be. */
-  private givenUp(node: Node, at: number): number {
-    const hasAnother = node.into.some(({ prefersFirst }) => prefersFirst) && !this.secondBest.has(node.index);
-    if (hasAnother) return this.settleForLater(node);
+  /** The window that closes is the one that is meant, and there is another. */
+  private isMeant(node: Node, closer: number): boolean {
+    return this.strictly(node).some(({ from }) => from === closer);
+  }
+
+  private strictly(node: Node): Incoming[] {
+    return node.into.filter((incoming) => incoming.prefersFirst && !this.secondBest.has(incoming));
+  }
+
+  /**
+   * It cannot be where it is meant to be: in a later window if there is one (what cannot fall into the wet waits until it is hard), else left out if it
+   * may be. What found no place because something was moved out of its way for the window of another is no reason to be lost: that window is given up.
+   */
+  private givenUp(node: Node, at: number, closer: number): number {
+    for (const one of this.movedFor && this.movedFor !== node ? [node, this.movedFor] : [node]) {
+      const strict = this.strictly(one);
+      // what spoils nothing is given up first, then what closes first
+      const settled = strict.find(({ holds }) => !holds) ?? strict.find(({ from }) => from === closer) ?? strict[0];
+      if (settled) return this.settleForLater(one, settled, at);
+    }
     return node.dropCost !== null ? this.drop(node.index, at) : at + 1;
   }
 
@@ -212,13 +244,14 @@ class Placing {
   }
 
   /** The window that is meant is given up: what opened it goes back to where it was before it was moved for it. Answers where to go on. */
-  private settleForLater(node: Node): number {
-    this.secondBest.add(node.index);
-    const at = this.position[node.index] as number;
-    let backTo = at;
+  private settleForLater(node: Node, settled: Incoming, at: number): number {
+    this.secondBest.add(settled);
+    this.movedFor = null;
+    let backTo = Math.min(at, this.position[node.index] as number);
     for (const { from, prefersFirst } of node.into) {
       if (!prefersFirst) continue;
       this.later[from] = this.choices.fromMin[from] ?? 0;
+      this.tries[from] = 0;
       backTo = Math.min(backTo, this.position[from] as number);
     }
     this.rollBack(backTo, at);

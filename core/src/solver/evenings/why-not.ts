@@ -17,5 +17,7 @@ export function whyNot(
   if (node.into.some(({ from }) => lost.has(from))) return 'what it follows found no evening';
   if (node.into.some(({ windows }) => windows.some((list) => list.at(-1)?.close)))
     return 'the windows of this step and those it hangs together with fit into no evening';
-  return 'no free time in the evenings planned ahead, or the layer below never dries in this air';
+  const never = ({ windows }: Node['into'][number]): boolean => windows.some(([first]) => first?.open.eveningMin === Infinity);
+  if (node.into.some(never)) return 'what lies below never dries in this air, or its places ask for times that rule each other out';
+  return 'no free time in the evenings planned ahead';
 }
