@@ -40,6 +40,31 @@ describe('a spread of times', () => {
 });
 
 describe('a plan carried out many times', () => {
+  test('what is not ready is passed over for what is: an evening goes well in whatever order', () => {
+    // a2 is dry when half of the evening is over, or much later; b1 can be done meanwhile
+    const given = problem(
+      [
+        ['a1', 10],
+        ['a2', 10],
+        ['b1', 20],
+      ],
+      [['a1', 'a2', 40]],
+    );
+    const plan = { ...planEvenings(given).plan };
+    const b1 = { id: 'b1', startMin: 1221, endMin: 1241 };
+    const asked = { ...plan, placed: [...plan.placed.filter(({ id }) => id !== 'b1'), b1] };
+    const { all, likelyMin, likelyAllMin } = simulate(given, asked, options());
+    expect(all).toBeGreaterThan(0.95);
+    expect(likelyMin['b']).toBeLessThan(likelyMin['a']!);
+    expect(likelyAllMin).toBe(likelyMin['a']);
+  });
+
+  test('the likely end is that of the middle run', () => {
+    const { likelyMin } = chancesOf(problem([['a1', 60]], []));
+    expect(likelyMin['a']).toBeGreaterThan(1170 + 58);
+    expect(likelyMin['a']).toBeLessThan(1170 + 62);
+  });
+
   const easy = problem(
     [
       ['a1', 20],

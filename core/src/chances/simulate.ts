@@ -43,21 +43,31 @@ export interface Chances {
   all: number;
   /** Share of runs that were done by the end of each evening, from the first that any was; the last is 1 where all ended. */
   doneBy: { toMin: number; share: number }[];
+  /** When each job is done in the middle one of the runs, by its name; Infinity where it is not in most of them. */
+  likelyMin: Record<string, number>;
+  /** The same for all of them together. */
+  likelyAllMin: number;
 }
 
 interface Job {
   id: string;
+  /** What it belongs to. */
+  job: string;
   startMin: number;
   durationMin: number;
   /** Minutes of cleaning right after it. */
   cleanMin: number;
   into: { from: number; lag: DryingLag }[];
+  /** What it follows, and how long after. */
+  after: { from: number; minMin: number }[];
+  /** It is not begun before the plan says: it is pinned, or something that closes hangs on it. */
+  isTimed: boolean;
   more: MoreRounds | null;
 }
 
 /**
- * Carries a plan out many times, with drying and hands-on times that vary and rounds that may be wanted once more. The painter works in the order of
- * the plan and never earlier than it says; what is not done in an evening is gone on with in the next. Deterministic by its seed.
+ * Carries a plan out many times, with drying and hands-on times that vary and rounds that may be wanted once more. The painter does
+ * the work of each evening in it, in the order of the plan but for what is not ready; what is not done in an evening is gone on with in the next. Deterministic by its seed.
  */
 export function simulate(
   problem: ScheduleProblem,
@@ -72,6 +82,7 @@ export function simulate(
     tally.count(
       doneIn,
       bench.planned.map((e) => bench.faultOf(e, blamed)),
+      bench.endsByJob(),
     );
   }
   return tally.chances(runs, bench.evenings);
@@ -84,6 +95,18 @@ interface Blame {
 
 /** By evening, in their order: what broke it first. */
 type Blamed = Map<number, Blame>;
+
+/** A job that may come next. */
+interface Turn {
+  index: number;
+  ready: number;
+  closes: number;
+}
+
+/** The first in the order of the plan that is ready; where none is, the one that is so soonest. */
+const soonest = (turns: readonly Turn[], freeMin: number): Turn | undefined =>
+  turns.find(({ ready }) => ready <= freeMin + 1e-6) ??
+  turns.reduce<Turn | undefined>((first, one) => (first && first.ready <= one.ready ? first : one), undefined);
 
 /** A plan that is carried out once after the other. */
 class SimulatedBench {
@@ -115,34 +138,43 @@ class SimulatedBench {
     const again = jobs.map(({ more }) => more !== null && chance() < more.chance);
     ends.fill(NaN);
     const blamed: Blamed = new Map();
-    const blame = (e: number, id: string, how: Breaking): void => {
-      if (!blamed.has(e)) blamed.set(e, { id, how });
-    };
-    let next = 0;
-    let missed: number | null = null;
+    const left = new Set(jobs.keys());
     let doneIn: number | null = null;
-    for (let e = this.planned[0] ?? 0; next < jobs.length && e < evenings.length; e++) {
-      const evening = evenings[e] as Interval;
-      let free = evening.fromMin;
-      for (; next < jobs.length && (this.eveningOf[next] as number) <= e; next++) {
-        const job = jobs[next] as Job;
-        const { ready, closes } = this.readyFor(job, free, dries);
-        if (ready > closes && missed !== next) {
-          // it is done all the same, late, and told
-          missed = next;
-          blame(e, job.id, 'missed');
-        }
-        const end = ready + (takes[next] as number) + (again[next] ? (job.more?.minutes ?? 0) : 0);
-        if (end + job.cleanMin > evening.toMin + 1e-6) {
-          blame(e, job.id, ready > Math.max(free, job.startMin) + 1e-6 ? 'not-ready' : 'no-time');
+    for (let e = this.planned[0] ?? 0; left.size > 0 && e < evenings.length; e++) {
+      const toMin = (evenings[e] as Interval).toMin;
+      let free = (evenings[e] as Interval).fromMin;
+      const lasts = (index: number): number => (takes[index] as number) + (again[index] ? (jobs[index]?.more?.minutes ?? 0) : 0);
+      const fits = ({ index, ready }: Turn): boolean => ready + lasts(index) + (jobs[index]?.cleanMin ?? 0) <= toMin + 1e-6;
+      for (;;) {
+        const turns = this.turns(left, e, free, dries);
+        const next = soonest(turns.filter(fits), free);
+        if (!next) {
+          const [first] = turns;
+          if (first && !blamed.has(e))
+            blamed.set(e, { id: jobs[first.index]?.id ?? '', how: first.ready > free + 1e-6 ? 'not-ready' : 'no-time' });
           break;
         }
-        ends[next] = end;
-        free = end + job.cleanMin;
+        // it is done all the same, late, and told
+        if (next.ready > next.closes && !blamed.has(e)) blamed.set(e, { id: jobs[next.index]?.id ?? '', how: 'missed' });
+        const end = next.ready + lasts(next.index);
+        ends[next.index] = end;
+        free = end + (jobs[next.index]?.cleanMin ?? 0);
+        left.delete(next.index);
       }
-      if (next === jobs.length) doneIn = e;
+      if (left.size === 0) doneIn = e;
     }
     return { doneIn, blamed };
+  }
+
+  /** What may come next in an evening, in the order of the plan: what is planned by then, and what it follows is done. */
+  private turns(left: ReadonlySet<number>, e: number, freeMin: number, dries: readonly number[]): Turn[] {
+    const out: Turn[] = [];
+    for (const index of left) {
+      if ((this.eveningOf[index] as number) > e) break;
+      const job = this.jobs[index] as Job;
+      if (job.after.every(({ from }) => !left.has(from))) out.push({ index, ...this.readyFor(job, freeMin, dries) });
+    }
+    return out;
   }
 
   /** What broke an evening of the last run: in it, or before it and still in the way; null where all that was planned for it was done in it. */
@@ -156,10 +188,21 @@ class SimulatedBench {
     return [...blamed].filter(([when]) => when <= e).at(-1)?.[1] ?? null;
   }
 
+  /** When each job of the last run was done; Infinity where it was not. */
+  endsByJob(): Map<string, number> {
+    const out = new Map<string, number>();
+    for (const [i, { job }] of this.jobs.entries()) {
+      const end = this.ends[i] as number;
+      out.set(job, Math.max(out.get(job) ?? 0, Number.isNaN(end) ? Infinity : end));
+    }
+    return out;
+  }
+
   /** When it can be begun, and when the first of its windows closes. */
   private readyFor(job: Job, freeMin: number, dries: readonly number[]): { ready: number; closes: number } {
-    let ready = Math.max(freeMin, job.startMin);
+    let ready = job.isTimed ? Math.max(freeMin, job.startMin) : freeMin;
     let closes = Infinity;
+    for (const { from, minMin } of job.after) ready = Math.max(ready, (this.ends[from] as number) + minMin);
     for (const { from, lag } of job.into) {
       const open = this.opensAfter(lag, this.ends[from] as number, dries[from] as number, ready);
       ready = Math.max(ready, open.fromMin);
@@ -182,11 +225,15 @@ class SimulatedBench {
   }
 }
 
+const middle = (of: readonly number[]): number => [...of].sort((a, b) => a - b)[Math.floor(of.length / 2)] ?? Infinity;
+
 /** What many runs came to. */
 class Tally {
   private readonly asPlanned: Map<number, number>;
   private readonly breakers: Map<number, Map<string, { share: number; how: Breaking }>>;
   private readonly doneIn = new Map<number, number>();
+  private readonly ends = new Map<string, number[]>();
+  private readonly allEnds: number[] = [];
   private all = 0;
 
   constructor(private readonly planned: readonly number[]) {
@@ -195,7 +242,13 @@ class Tally {
   }
 
   /** One run: when it was done, and what broke each of the planned evenings. */
-  count(doneIn: number | null, faults: readonly (Blame | null)[]): void {
+  count(doneIn: number | null, faults: readonly (Blame | null)[], ends: ReadonlyMap<string, number>): void {
+    for (const [job, end] of ends) {
+      const known = this.ends.get(job);
+      if (known) known.push(end);
+      else this.ends.set(job, [end]);
+    }
+    this.allEnds.push(Math.max(...ends.values()));
     if (doneIn !== null) this.doneIn.set(doneIn, (this.doneIn.get(doneIn) ?? 0) + 1);
     if (faults.every((fault) => fault === null)) this.all++;
     for (const [i, fault] of faults.entries()) {
@@ -223,6 +276,8 @@ class Tally {
           .sort((a, b) => b.share - a.share),
       })),
       all: this.all / runs,
+      likelyMin: Object.fromEntries([...this.ends].map(([job, ends]) => [job, middle(ends)])),
+      likelyAllMin: middle(this.allEnds),
       doneBy: [...this.doneIn]
         .sort((a, b) => a[0] - b[0])
         .map(([e, count]) => ({ toMin: evenings[e]?.toMin ?? Infinity, share: (share += count / runs) })),
@@ -239,12 +294,24 @@ function jobsOf(problem: ScheduleProblem, plan: Plan, rounds: readonly MoreRound
     if (from === undefined || pinned.has(lag.to)) continue;
     into.set(lag.to, [...(into.get(lag.to) ?? []), { from, lag }]);
   }
+  const after = new Map<string, Job['after']>();
+  for (const { from, to, minMin } of [...problem.lags, ...(problem.drying ?? []).map((lag) => ({ ...lag, minMin: 0 }))]) {
+    const source = index.get(from);
+    if (source !== undefined) after.set(to, [...(after.get(to) ?? []), { from: source, minMin }]);
+  }
+  const opens = new Set(
+    (problem.drying ?? []).filter(({ windows }) => windows.some(({ close }) => close !== null)).map(({ from }) => from),
+  );
+  const jobOf = new Map(problem.operations.map(({ id, job = id }) => [id, job]));
   return plan.placed.map(({ id, startMin, endMin }) => ({
     id,
+    job: jobOf.get(id) ?? id,
     startMin,
     durationMin: endMin - startMin,
     cleanMin: plan.cleanings.reduce((sum, c) => sum + (Math.abs(c.fromMin - endMin) < 1e-6 ? c.toMin - c.fromMin : 0), 0),
     into: into.get(id) ?? [],
+    after: after.get(id) ?? [],
+    isTimed: pinned.has(id) || opens.has(id),
     more: rounds.find(({ after }) => after === id) ?? null,
   }));
 }

@@ -11,7 +11,7 @@ import {
 import type { LogEntry } from '../log/index.js';
 import type { Piece } from '../subjects/index.js';
 import { minuteOf, type Interval } from '../units/index.js';
-import { keptPlan, startFrom } from './kept-plan.js';
+import { keptPlan, namesOf, startFrom, type Named } from './kept-plan.js';
 import { planningProblem } from './problem.js';
 import type { Allowances } from './ways.js';
 import type { KeptPlan, Workshop } from './workshop.js';
@@ -59,10 +59,12 @@ export function problemOf(given: PlanInput, allows: Allowances = {}): Pick<Plann
 /** The plan of what is given: as it was kept, else by what is wished for. */
 export function planOf(asked: PlanInput, { allows = {}, ...options }: PlanOptions & { allows?: Allowances } = {}): Planned {
   const given = { ...asked, supplies: asked.supplies ?? benchSupplies(asked) };
-  const { open, problem } = problemOf(given, allows);
+  const { open, problem: bare } = problemOf(given, allows);
   const { wishes, kept: chosen } = given.workshop.planning;
-  const kept = chosen ?? planAtEveningStart(given, problem);
+  const began = asBegan(given, bare);
+  const kept = chosen ?? began?.kept ?? null;
   const start = kept && startFrom(kept, { ...given, pieces: open });
+  const problem = began ? filledBy(bare, began, { ...given, pieces: open }) : bare;
   const planned = planEvenings(problem, { wishes, start, ...options });
   const missed = new Set(planned.plan.unplaced.map(({ id }) => id));
   if (!problem.operations.some(({ id, startsIn }) => startsIn && missed.has(id))) return { open, problem, start, planned };
@@ -79,12 +81,33 @@ export function beganAs(given: PlanInput, evenings: readonly Interval[]): PlanIn
   return on.fromMin === given.nowMin && log.length === given.log.length ? null : { ...given, nowMin: on.fromMin, log };
 }
 
-/** What led to the plan with which the evening began: it is kept to, so that the order does not change under the painter's hands. */
-function planAtEveningStart(given: PlanInput, { calendar }: ScheduleProblem): KeptPlan | null {
-  const began = beganAs(given, calendar?.evenings ?? []);
+interface Began {
+  /** What led to the plan with which the evening began: it is kept to, so that the order does not change under the painter's hands. */
+  kept: KeptPlan;
+  /** What was planned for it then, by name. */
+  tonight: ReadonlySet<string>;
+}
+
+/** The plan with which the evening that is on began; null where none is. */
+function asBegan(given: PlanInput, { calendar }: ScheduleProblem): Began | null {
+  const evenings = calendar?.evenings ?? [];
+  const began = beganAs(given, evenings);
   if (!began) return null;
   const { open, planned } = planOf(began);
-  return keptPlan(planned.start, { ...began, pieces: open });
+  const named = { ...began, pieces: open };
+  const names = namesOf(named);
+  const toMin = evenings.find((evening) => evening.toMin > given.nowMin)?.toMin ?? 0;
+  const tonight = planned.plan.placed.flatMap(({ id, startMin }) => (startMin < toMin ? (names.of(id) ?? []) : []));
+  return { kept: keptPlan(planned.start, named), tonight: new Set(tonight) };
+}
+
+/** What was planned for the evening that is on may take the end of it, which was kept free for what takes longer. */
+function filledBy(problem: ScheduleProblem, { tonight }: Began, named: Named): ScheduleProblem {
+  const names = namesOf(named);
+  return {
+    ...problem,
+    operations: problem.operations.map((one) => (tonight.has(names.of(one.id) ?? '') ? { ...one, fills: true } : one)),
+  };
 }
 
 const withoutWindow = ({ startsIn: _window, ...operation }: ScheduleOperation): ScheduleOperation => operation;

@@ -282,6 +282,8 @@ export function planningProblem(
       evenings,
       daylight: daylightFrom(workshop, originDate, HORIZON_DAYS),
       notBeforeMin,
+      fillShare: EVENING_SHARE,
+      overNights: workshop.careful ? 1 : quantileFactor('p80'),
     },
     capacities: {
       hands: 1,

@@ -131,7 +131,7 @@ describe('work that was put down', () => {
 
   test('is planned again, on the evenings that are left, and is done only when all of it is', () => {
     const rock = vanWith('rock', [
-      ['drybrush', 'acrylic-matt', { handsOnMin: 260 }],
+      ['drybrush', 'acrylic-matt', { handsOnMin: 240 }],
       ['clear-coat', 'clear-matt-acrylic', { handsOnMin: 10 }],
     ]);
     const fresh = planPieces(givenAt([rock], [], 0));

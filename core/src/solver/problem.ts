@@ -30,6 +30,8 @@ export interface ScheduleOperation {
   dropCost?: number | null;
   /** Other ways to do the same, each with its own lags where the lag says so. */
   alternatives?: readonly Alternative[];
+  /** It may take the end of an evening that is kept free for what takes longer. */
+  fills?: boolean;
   /** Where it stands afterwards, and how long it takes up room there. */
   stands?: Stand | null;
 }
@@ -104,6 +106,10 @@ export interface Calendar {
   daylight: readonly Interval[];
   /** Nothing starts before this. */
   notBeforeMin: number;
+  /** Evenings are filled to this share, 0–1; what is longer, pinned, or `fills` may take all of one. Left out: all of each. */
+  fillShare?: number;
+  /** What dries over a night is taken to need so many times as long where that costs no evening. Left out: once. */
+  overNights?: number;
 }
 
 export interface ScheduleProblem {

@@ -2,6 +2,7 @@ import type { Bounds } from '@eveningtide/core/solver';
 import { formatMinutes } from '@eveningtide/core/units';
 import { countWords } from '../ui/words.js';
 import { useDays } from '../ui/days.js';
+import { useLikely } from '../workers/use-likely.js';
 import type { ToldOutlook } from '../workers/use-outlook.js';
 
 /** The plan in four figures, beside what no plan can beat. */
@@ -11,6 +12,16 @@ export function PlanFigures({ outlook: { plan, originDate }, bounds }: { outlook
   // what no plan can beat tells of plans in which everything is done: beside one that leaves steps out it would contradict it
   const isWhole = plan.unplaced.length === 0;
   const least = bounds?.finishMin ?? null;
+  const likely = useLikely()?.likelyAllMin ?? null;
+  const isLater =
+    likely !== null &&
+    plan.finishMin !== null &&
+    likely > plan.finishMin &&
+    days.dayOf(originDate, likely) !== days.dayOf(originDate, plan.finishMin);
+  const earliest = [
+    ...(isLater && plan.finishMin !== null ? [`at the earliest ${days.dayOf(originDate, plan.finishMin)}`] : []),
+    ...(least === null || least === Infinity ? [] : [`not before ${days.dayOf(originDate, least)}`]),
+  ];
   const figures = [
     {
       value: String(plan.eveningsUsed),
@@ -18,8 +29,8 @@ export function PlanFigures({ outlook: { plan, originDate }, bounds }: { outlook
     },
     isWhole
       ? {
-          value: plan.finishMin === null ? '–' : days.dayOf(originDate, plan.finishMin),
-          what: least === null || least === Infinity ? 'all done' : `all done, not before ${days.dayOf(originDate, least)}`,
+          value: plan.finishMin === null ? '–' : days.dayOf(originDate, isLater ? likely : plan.finishMin),
+          what: [likely === null ? 'all done' : 'all likely done', ...earliest].join(', '),
         }
       : { value: '–', what: `${countWords(plan.unplaced.length, 'step')} without an evening` },
     { value: formatMinutes(handsOn), what: 'hands-on' },

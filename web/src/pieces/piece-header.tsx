@@ -9,6 +9,7 @@ import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { useDays, type Days } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
+import { useLikely } from '../workers/use-likely.js';
 import { PieceMenu } from './piece-menu.js';
 import { countWords } from '../ui/words.js';
 
@@ -20,6 +21,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
   const own = usePieceOutlook(piece.id);
   const days = useDays();
   const completion = own ? completionOf(own) : null;
+  const likelyMin = useLikely()?.likelyMin[piece.id] ?? null;
   const homeless = own?.placed.filter((isPlaced) => !isPlaced).length ?? 0;
   const snags = own?.findings.filter((f) => f.severity === 'snag' && f.waived === null).length ?? 0;
   const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
@@ -55,14 +57,19 @@ export function PieceHeader({ piece }: { piece: Piece }) {
         </div>
         {outlook && (completion || homeless > 0) && (
           <p className="text-right text-ink-2 max-[40rem]:text-left">
-            {completion ? 'painted' : 'not done'}
+            {completion ? (likelyMin === null ? 'painted' : 'likely painted') : 'not done'}
             <Link
               to="/evenings"
               className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink"
             >
-              {completion ? days.dayOf(outlook.originDate, completion.paintedMin) : `${countWords(homeless, 'step')} without an evening`}
+              {completion
+                ? likelyDay(completion, likelyMin, outlook.originDate, days)
+                : `${countWords(homeless, 'step')} without an evening`}
             </Link>
             {completion && dryWords(completion, outlook.originDate, days)}
+            {completion && isLater(completion, likelyMin, outlook.originDate) && (
+              <span className="block">at the earliest {days.dayOf(outlook.originDate, completion.paintedMin)}</span>
+            )}
           </p>
         )}
         <div className="no-print flex flex-col items-end gap-1">
@@ -86,6 +93,17 @@ export function PieceHeader({ piece }: { piece: Piece }) {
       <Conflict />
     </header>
   );
+}
+
+const isLater = ({ paintedMin }: Completion, likelyMin: number | null, originDate: string): boolean =>
+  likelyMin !== null &&
+  likelyMin > paintedMin &&
+  (!Number.isFinite(likelyMin) || dateOf(originDate, likelyMin) !== dateOf(originDate, paintedMin));
+
+/** The likely day of the last step; that of the plan until it is known. */
+function likelyDay(completion: Completion, likelyMin: number | null, originDate: string, days: Days): string {
+  const atMin = isLater(completion, likelyMin, originDate) && likelyMin !== null ? likelyMin : completion.paintedMin;
+  return Number.isFinite(atMin) ? days.dayOf(originDate, atMin) : 'not sure';
 }
 
 /** What is said under the day of the last step: when all is dry. */

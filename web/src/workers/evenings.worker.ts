@@ -104,9 +104,10 @@ const service = {
     }
     return best;
   },
-  chances(given: PlanInput): Chances {
+  /** How sure the plan is; a few runs tell the likely dates. */
+  chances(given: PlanInput, runs = RUNS): Chances {
     const { problem, planned } = planOf(given);
-    return simulate(problem, planned.plan, { runs: RUNS, seed: SEED, rounds: moreRoundsOf(given) });
+    return simulate(problem, planned.plan, { runs, seed: SEED, rounds: moreRoundsOf(given) });
   },
   safe(given: PlanInput): SafePlan {
     const { problem, start } = planOf(given);

@@ -6,9 +6,10 @@ const evenings = [
   { fromMin: 100, toMin: 200 },
   { fromMin: 300, toMin: 400 },
 ];
-const bench = (rinseMin: number | null = null) =>
+const bench = (rinseMin: number | null = null, shut = 0) =>
   new BenchTime({
     evenings,
+    filledTo: Float64Array.from(evenings, ({ toMin }) => toMin - shut),
     daylight: [{ fromMin: 320, toMin: 360 }],
     capacities: { hands: 1, airbrush: 1 },
     setup: { resource: 'airbrush', minutes: 10, holds: ['hands'], rinseMin, darkness: { white: 5, black: 95 } },
@@ -20,6 +21,7 @@ const job = (durationMin: number, more: Partial<Job> = {}): Job => ({
   resources: ['hands'],
   colour: null,
   isSetUp: false,
+  fills: false,
   ...more,
 });
 const spray = (durationMin: number, colour: string) => job(durationMin, { resources: ['hands', 'airbrush'], colour, isSetUp: true });
@@ -35,6 +37,10 @@ function placed(on: BenchTime, ...jobs: Job[]): (number | null)[] {
 }
 
 describe('bench time', () => {
+  test('keeps the end of an evening free, but for what may fill it', () => {
+    expect(placed(bench(null, 20), job(60), job(30), job(15), job(20, { fills: true }))).toEqual([100, 300, 160, 175]);
+  });
+
   test('fills an evening, then the next, then has none', () => {
     expect(placed(bench(), job(60), job(60), job(40), job(40), job(40))).toEqual([100, 300, 160, 360, null]);
   });

@@ -1,6 +1,6 @@
 import { firstOpen, type Interval } from '../../units/index.js';
 import type { Setup } from '../problem.js';
-import type { Mode } from './compile.js';
+import { lastsUntil, type Mode } from './compile.js';
 import { firstEndingAfter } from './drying-clock.js';
 
 interface Busy extends Interval {
@@ -28,6 +28,7 @@ interface Change {
 /** What an evening offers. */
 export interface Hours {
   evenings: readonly Interval[];
+  filledTo: Float64Array;
   daylight: readonly Interval[];
   setup: Setup | null;
   /** Left out: one of each resource. */
@@ -74,7 +75,7 @@ export class BenchTime {
       const endMin = startMin + mode.durationMin;
       let next: number | null;
       if (firstOpen(allowed, startMin) !== startMin) next = startMin;
-      else if (endMin + cleanMin > evening.toMin) next = evening.toMin;
+      else if (endMin + cleanMin > lastsUntil(this.hours, mode, e)) next = evening.toMin;
       else if (daylightOnly && !daylight.some((d) => d.fromMin <= startMin && endMin <= d.toMin))
         next = daylight.find((d) => d.fromMin > startMin)?.fromMin ?? null;
       else {

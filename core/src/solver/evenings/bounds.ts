@@ -25,6 +25,19 @@ export function boundsOf(compiled: Compiled): Bounds {
 
 const shortest = ({ modes }: Node): number => Math.min(...modes.map(({ durationMin }) => durationMin));
 
+/** Some way to do it may take the end of an evening that is kept free. */
+const fills = ({ modes }: Node): boolean => modes.some((mode) => mode.fills);
+
+/** Evenings as far as they are filled. */
+const filled = ({ evenings, filledTo }: Compiled): Interval[] =>
+  evenings.map(({ fromMin }, e) => ({ fromMin, toMin: filledTo[e] as number }));
+
+/** Minutes by which work that may do so goes beyond what evenings are filled to, at the most. */
+function beyondMin({ evenings, filledTo }: Compiled, nodes: readonly Node[]): number {
+  const most = evenings.reduce((longest, { toMin }, e) => Math.max(longest, toMin - (filledTo[e] as number)), 0);
+  return most * nodes.filter(fills).length;
+}
+
 const resources = (nodes: readonly Node[]): string[] => [...new Set(nodes.flatMap(({ modes }) => modes.flatMap((mode) => mode.resources)))];
 
 /** Holds the resource whichever way it is done. */
@@ -40,7 +53,8 @@ function workMin({ setup }: Compiled, nodes: readonly Node[], resource: string):
 
 /** When the work that cannot begin before a moment would be done if it were done without a pause from then on. */
 function busyUntil(compiled: Compiled, must: readonly Node[], earliest: Float64Array, resource: string): number {
-  const { evenings, setup } = compiled;
+  const { setup } = compiled;
+  const evenings = filled(compiled);
   const users = must.filter((node) => wants(node, resource));
   const all = [...new Set(users.map(({ index }) => earliest[index] as number))].filter(Number.isFinite).sort((a, b) => a - b);
   const every = Math.ceil(all.length / MOST_MOMENTS);
@@ -52,7 +66,7 @@ function busyUntil(compiled: Compiled, must: readonly Node[], earliest: Float64A
     // the last cleaning may come after the last work
     const isCleaned = later.some(({ modes }) => modes.some(({ isSetUp }) => isSetUp)) && setup !== null;
     const lastClean = isCleaned && (resource === setup.resource || setup.holds?.includes(resource)) ? setup.minutes : 0;
-    latest = Math.max(latest, workedUntil(evenings, from, Math.max(0, work - lastClean)));
+    latest = Math.max(latest, workedUntil(evenings, from, Math.max(0, work - lastClean - beyondMin(compiled, later))));
   }
   return latest;
 }
@@ -73,12 +87,11 @@ function workedUntil(evenings: readonly Interval[], fromMin: number, minutes: nu
 
 /** So many of the longest evenings as the work fills. */
 function fullEvenings(compiled: Compiled, must: readonly Node[], resource: string): number {
-  let left = workMin(
-    compiled,
-    must.filter((node) => wants(node, resource)),
-    resource,
-  );
-  const lengths = compiled.evenings.map((e) => e.toMin - e.fromMin).sort((a, b) => b - a);
+  const users = must.filter((node) => wants(node, resource));
+  let left = workMin(compiled, users, resource) - beyondMin(compiled, users);
+  const lengths = filled(compiled)
+    .map((e) => e.toMin - e.fromMin)
+    .sort((a, b) => b - a);
   let count = 0;
   for (const length of lengths) {
     if (left <= 1e-9) break;
@@ -89,7 +102,9 @@ function fullEvenings(compiled: Compiled, must: readonly Node[], resource: strin
 }
 
 /** Evenings that a row of operations needs because what dries between two of them does not fit into one. */
-function overnights({ nodes, topological, evenings }: Compiled): number {
+function overnights(compiled: Compiled): number {
+  const { nodes, topological } = compiled;
+  const evenings = nodes.some(fills) ? compiled.evenings : filled(compiled);
   const longest = Math.max(0, ...evenings.map((e) => e.toMin - e.fromMin));
   const count = new Int32Array(nodes.length).fill(1);
   const used = Float64Array.from(nodes, shortest);

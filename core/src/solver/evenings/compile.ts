@@ -9,6 +9,8 @@ export interface Mode {
   colour: string | null;
   /** The airbrush must be cleaned afterwards. */
   isSetUp: boolean;
+  /** It may take the end of an evening that is kept free. */
+  fills: boolean;
 }
 
 /** A lag that ends in an operation. */
@@ -49,19 +51,24 @@ export interface Compiled {
   /** Node numbers, each after those that it follows. */
   topological: number[];
   evenings: readonly Interval[];
+  /** Until when each evening is filled, by number. */
+  filledTo: Float64Array;
   daylight: readonly Interval[];
   notBeforeMin: number;
+  /** What dries over a night needs so many times as long for a plan on the careful side. */
+  overNights: number;
   setup: Setup | null;
 }
 
 const clockWork = (minutes: number): DryingWork => ({ eveningMin: minutes, nightMin: minutes });
 
-function modesOf(operation: ScheduleOperation, setup: Setup | null): Mode[] {
-  const { durationMin, resources, colour = null } = operation;
-  return [{ id: null, durationMin, resources, colour }, ...(operation.alternatives ?? [])].map((way) => ({
-    ...way,
-    isSetUp: setup !== null && way.resources.includes(setup.resource),
-  }));
+function modesOf(operation: ScheduleOperation, setup: Setup | null, longestMin: number): Mode[] {
+  const { durationMin, resources, colour = null, pinnedMin = null, fills = false } = operation;
+  return [{ id: null, durationMin, resources, colour }, ...(operation.alternatives ?? [])].map((way) => {
+    const isSetUp = setup !== null && way.resources.includes(setup.resource);
+    const wholeMin = way.durationMin + (isSetUp ? setup.minutes : 0);
+    return { ...way, isSetUp, fills: fills || pinnedMin !== null || wholeMin > longestMin };
+  });
 }
 
 /** @throws RangeError naming what is wrong: no calendar, unknown or doubled ids, durations below 0, lags that go round in a circle. */
@@ -70,8 +77,11 @@ export function compile(problem: ScheduleProblem): Compiled {
   if (!calendar) throw new RangeError('calendar must be given, got none');
   const indexOf = new Map(operations.map(({ id }, i) => [id, i]));
   if (indexOf.size < operations.length) throw new RangeError('each operation id must occur once');
+  const { evenings, daylight, notBeforeMin, fillShare = 1, overNights = 1 } = calendar;
+  const filledTo = Float64Array.from(evenings, ({ fromMin, toMin }) => fromMin + fillShare * (toMin - fromMin));
+  const longestMin = evenings.reduce((most, { fromMin }, e) => Math.max(most, (filledTo[e] as number) - fromMin), 0);
   const nodes = operations.map((operation, index): Node => {
-    const modes = modesOf(operation, setup);
+    const modes = modesOf(operation, setup, longestMin);
     const wrong = modes.find(({ durationMin }) => !(durationMin >= 0 && durationMin < Infinity));
     if (wrong) throw new RangeError(`durationMin of '${operation.id}' must be at least 0, got ${String(wrong.durationMin)}`);
     const { id, job = id, releaseMin = 0, dueMin = null, pinnedMin = null, daylight = false, dropCost = null, stands = null } = operation;
@@ -100,9 +110,15 @@ export function compile(problem: ScheduleProblem): Compiled {
   }
   for (const { from, to, windows, windowsIf, ...meant } of drying)
     connect(from, to, ({ id }) => windowsIf?.[id ?? ''] ?? windows, false, meant);
-  const { evenings, daylight, notBeforeMin } = calendar;
-  return { problem, nodes, topological: topological(nodes), evenings, daylight, notBeforeMin, setup };
+  return { problem, nodes, topological: topological(nodes), evenings, filledTo, daylight, notBeforeMin, overNights, setup };
 }
+
+/** Until when work of this kind may last in an evening. */
+export const lastsUntil = (
+  { evenings, filledTo }: Pick<Compiled, 'evenings' | 'filledTo'>,
+  { fills }: Pick<Mode, 'fills'>,
+  e: number,
+): number => (fills ? evenings[e]?.toMin : filledTo[e]) ?? -Infinity;
 
 function topological(nodes: readonly Node[]): number[] {
   const waiting = nodes.map(({ into }) => into.length);

@@ -2,7 +2,7 @@ import { intersect, type Interval } from '../../units/index.js';
 import type { DryingWork } from '../problem.js';
 import { BenchTime, type Slot } from './bench-time.js';
 import type { Compiled, Incoming, Mode, Node } from './compile.js';
-import { doneAt, startFor } from './drying-clock.js';
+import { doneAt, firstEndingAfter, startFor } from './drying-clock.js';
 import { eveningsOf, type Plan } from './plan.js';
 import { Places } from './places.js';
 import { whyNot } from './why-not.js';
@@ -36,6 +36,8 @@ export interface Choices {
   keptFree: ReadonlySet<number>;
   /** Left out on purpose, by number, so that others come in time. */
   leftOut: ReadonlySet<number>;
+  /** Operations, by number, for which what dries over a night is given more time. */
+  careful?: ReadonlySet<number>;
 }
 
 export const noChoices = ({ nodes }: Compiled): Choices => ({
@@ -91,8 +93,12 @@ class Placing {
     private readonly choices: Choices,
   ) {
     const { nodes, evenings, problem } = compiled;
-    const open = choices.keptFree.size === 0 ? evenings : evenings.filter((_, i) => !choices.keptFree.has(i));
-    this.bench = new BenchTime({ ...compiled, evenings: open, capacities: problem.capacities });
+    const isOpen = (_: unknown, i: number): boolean => !choices.keptFree.has(i);
+    const hours =
+      choices.keptFree.size === 0
+        ? compiled
+        : { ...compiled, evenings: evenings.filter(isOpen), filledTo: compiled.filledTo.filter(isOpen) };
+    this.bench = new BenchTime({ ...hours, capacities: problem.capacities });
     this.places = new Places(problem.capacities ?? {});
     this.starts = new Float64Array(nodes.length).fill(NaN);
     this.ends = new Float64Array(nodes.length).fill(NaN);
@@ -145,13 +151,13 @@ class Placing {
       const windows = incoming.prefersFirst && !this.secondBest.has(incoming) ? all.slice(0, 1) : all;
       const opens = opensOnce(windows);
       if (opens) {
-        fromMin = Math.max(fromMin, opens === AT_ONCE ? end : doneAt(evenings, end, opens));
+        fromMin = Math.max(fromMin, opens === AT_ONCE ? end : this.openAt(end, opens, Infinity, this.isCareful(node, incoming)));
         continue;
       }
-      const list = windows.map(({ open, close }) => ({
-        fromMin: doneAt(evenings, end, open),
-        toMin: close ? doneAt(evenings, end, close) : Infinity,
-      }));
+      const list = windows.map(({ open, close }) => {
+        const toMin = close ? doneAt(evenings, end, close) : Infinity;
+        return { fromMin: this.openAt(end, open, toMin, this.isCareful(node, incoming)), toMin };
+      });
       const last = list.at(-1)?.toMin ?? Infinity;
       if (last < closeMin) [closer, closeMin, closing] = [incoming.from, last, windows.at(-1)?.close ?? NEVER];
       allowed = allowed ? intersect(allowed, list) : list;
@@ -159,6 +165,18 @@ class Placing {
     const since = [{ fromMin, toMin: Infinity }];
     const closesAt = (end: number): number => doneAt(evenings, end, closing);
     return { allowed: allowed ? intersect(allowed, since) : since, sinceMin: fromMin, closer, closeMin, closesAt };
+  }
+
+  private isCareful({ index }: Node, { isClock }: Incoming): boolean {
+    return !isClock && this.choices.careful?.has(index) === true;
+  }
+
+  /** When what ended then is ready: over a night carefully, where that is asked for and its window is not gone by then. */
+  private openAt(end: number, open: DryingWork, closesMin: number, isCareful: boolean): number {
+    const readyMin = doneAt(this.compiled.evenings, end, open);
+    if (!isCareful) return readyMin;
+    const carefulMin = carefulAt(this.compiled, end, open, readyMin);
+    return carefulMin <= closesMin ? carefulMin : readyMin;
   }
 
   private slotFor(node: Node, mode: Mode, allowed: readonly Interval[]): Slot | null {
@@ -265,6 +283,29 @@ class Placing {
     this.ends[index] = Math.max(notBeforeMin, ...follows);
     return at + 1;
   }
+}
+
+/** When it is ready if what dries over a night needs longer; what is ready in the same evening is waited for there. */
+function carefulAt({ evenings, overNights }: Compiled, end: number, open: DryingWork, readyMin: number): number {
+  if (readyMin <= end || firstEndingAfter(evenings, end - 1e-6) === firstEndingAfter(evenings, readyMin)) return readyMin;
+  return doneAt(evenings, end, { eveningMin: open.eveningMin * overNights, nightMin: open.nightMin * overNights });
+}
+
+/** Operations, by number, that are begun before what dries over a night for them would be ready on the careful side. */
+export function risky(compiled: Compiled, { starts, ends, choices }: Draft): number[] {
+  return compiled.nodes.flatMap((node) => {
+    const start = starts[node.index] as number;
+    const isEarly = node.into.some((incoming) => {
+      const end = ends[incoming.from] as number;
+      if (incoming.isClock || !(start >= end)) return false;
+      return windowsFrom(incoming, choices).some(({ open, close }) => {
+        const readyMin = doneAt(compiled.evenings, end, open);
+        if (start < readyMin - 1e-6 || (close && start > doneAt(compiled.evenings, end, close) + 1e-6)) return false;
+        return start < carefulAt(compiled, end, open, readyMin) - 1e-6;
+      });
+    });
+    return isEarly ? [node.index] : [];
+  });
 }
 
 const AT_ONCE = 'at once';

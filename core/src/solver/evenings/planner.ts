@@ -1,8 +1,8 @@
 import type { ScheduleProblem } from '../problem.js';
 import { boundsOf, type Bounds } from './bounds.js';
 import { compile, type Compiled } from './compile.js';
-import { USUAL_WISHES, type Cost, type Wishes } from './cost.js';
-import { planOfDraft } from './placing.js';
+import { USUAL_WISHES, costOf, type Cost, type Wishes } from './cost.js';
+import { place, planOfDraft, risky } from './placing.js';
 import type { Plan } from './plan.js';
 import { byRules, keptOrByRules, search, startOf, type Judged, type Start } from './search.js';
 
@@ -32,10 +32,10 @@ export function planEvenings(
   { wishes = USUAL_WISHES, start = null, drafts = 0, seed = 1 }: PlanOptions = {},
 ): PlannedEvenings {
   const compiled = compile(problem);
-  if (drafts === 0) return planned(compiled, start ? keptOrByRules(compiled, start, wishes) : byRules(compiled, wishes));
+  if (drafts === 0) return planned(compiled, start ? keptOrByRules(compiled, start, wishes) : byRules(compiled, wishes), wishes);
   const bounds = boundsOf(compiled);
   const stop = (made: number): boolean => made >= drafts;
-  return planned(compiled, search(compiled, { wishes, seed, bounds, from: start, stop, onBetter: () => undefined }), bounds);
+  return planned(compiled, search(compiled, { wishes, seed, bounds, from: start, stop, onBetter: () => undefined }), wishes, bounds);
 }
 
 export interface ImproveOptions {
@@ -59,12 +59,47 @@ export function improveEvenings(
     bounds,
     from: start,
     stop,
-    onBetter: (judged) => onBetter?.(planned(compiled, judged, bounds)),
+    onBetter: (judged) => onBetter?.(planned(compiled, judged, wishes, bounds)),
   });
-  return planned(compiled, best, bounds);
+  return planned(compiled, best, wishes, bounds);
 }
 
-function planned(compiled: Compiled, { draft, cost }: Judged, known?: Bounds): PlannedEvenings {
+/** So many operations may be placed to make a plan careful: with thousands of them a plan must stand soon (our number). */
+const MOST_PLACED = 6000;
+
+/** The same with more time for what dries over a night, wherever that costs no evening and spoils nothing. */
+function carefully(compiled: Compiled, asFound: Judged, wishes: Wishes): Judged {
+  if (compiled.overNights <= 1) return asFound;
+  const { order, choices } = asFound.draft;
+  const asPlaced = (careful: ReadonlySet<number>): Judged => {
+    const draft = place(compiled, order, { ...choices, careful });
+    return { draft: { ...draft, choices }, cost: costOf(compiled, draft, wishes) };
+  };
+  let best = asFound;
+  const careful = new Set<number>();
+  const tried = new Set<number>();
+  for (let placed = 0; placed < MOST_PLACED; placed += compiled.nodes.length) {
+    const next = risky(compiled, best.draft).find((index) => !tried.has(index));
+    if (next === undefined) break;
+    tried.add(next);
+    const one = asPlaced(new Set([...careful, next]));
+    if (!isNoWorse(one, best)) continue;
+    best = one;
+    careful.add(next);
+  }
+  return best;
+}
+
+/** Nothing is spoilt that was not, and it takes no more evenings. */
+function isNoWorse(one: Judged, than: Judged): boolean {
+  const costs = ({ cost }: Judged): number[] => [cost.unplaced, cost.missedPins, cost.lateMin, cost.droppedCost, cost.evenings];
+  return (
+    costs(one).every((count, i) => count <= (costs(than)[i] as number) + 1e-6) && one.draft.secondBest.size <= than.draft.secondBest.size
+  );
+}
+
+function planned(compiled: Compiled, asFound: Judged, wishes: Wishes, known?: Bounds): PlannedEvenings {
+  const { draft, cost } = carefully(compiled, asFound, wishes);
   let bounds = known;
   return {
     plan: planOfDraft(compiled, draft),

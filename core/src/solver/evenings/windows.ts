@@ -1,6 +1,6 @@
 import { doneAt, firstEndingAfter, startFor } from './drying-clock.js';
 import { firstOpen, type Interval } from '../../units/index.js';
-import type { Compiled, Mode, Node } from './compile.js';
+import { lastsUntil, type Compiled, type Mode, type Node } from './compile.js';
 
 /** So often windows that close may push back what opened them before it is given up (our number). */
 const ROUNDS = 400;
@@ -20,18 +20,19 @@ export function earliestStarts(compiled: Compiled): Float64Array {
   const fits = (node: Node, fromMin: number): number => {
     const whole = leastOf(node, ({ durationMin, isSetUp }) => durationMin + (isSetUp ? (setup?.minutes ?? 0) : 0));
     const worked = durations[node.index] as number;
+    const last = (e: number): number => Math.max(...node.modes.map((mode) => lastsUntil(compiled, mode, e)));
     let at = fromMin;
     for (let i = firstEndingAfter(evenings, at); i < evenings.length; i++) {
       const evening = evenings[i];
       if (!evening) break;
       at = Math.max(at, evening.fromMin);
       if (node.daylight) {
-        const light = daylight.find((d) => d.toMin - worked >= at && d.fromMin + whole <= evening.toMin);
+        const light = daylight.find((d) => d.toMin - worked >= at && d.fromMin + whole <= last(i));
         if (!light) continue;
         at = Math.max(at, light.fromMin);
-        if (at > evening.toMin) continue;
+        if (at > last(i)) continue;
       }
-      if (at + whole <= evening.toMin + 1e-9) return at;
+      if (at + whole <= last(i) + 1e-9) return at;
     }
     return Infinity;
   };
