@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
-import { filmLeftUm, mixNeeded, paintNeededMl, spreadingRate, wetFilm } from './index.js';
+import { mixNeeded, paintNeededMl, spreadingRate, useOf, wetFilm } from './index.js';
 
 const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
 
@@ -53,12 +53,6 @@ describe('a wash that is thinned very far', () => {
     // thinned further it leaves less, and no more of it is laid
     expect(inked([1, 90])).toBe(inked([1, 45]));
   });
-
-  test('what is left is as wanted, or what the deepest wet film holds', () => {
-    expect(filmLeftUm(4, 10, 200)).toBe(4);
-    expect(filmLeftUm(4, 1, 200)).toBe(2);
-    expect(filmLeftUm(4, 1, null)).toBe(4);
-  });
 });
 
 describe('mix for a step', () => {
@@ -86,10 +80,22 @@ describe('mix for a step', () => {
     expect(batch).toBeLessThanOrEqual(3 * one);
   });
 
-  test('by hand: 1 dm², 8 µm, 17.5 % in the mix, half lost, half a millilitre in the cup', () => {
+  test('by hand: 1 dm², 9.75 µm, 17.5 % in the mix, two thirds lost, half a millilitre in the cup', () => {
     const plate = { ...van, zones: [{ ...van.zones[0]!, id: 'plate', areaMm2: 10_000, keepClean: null }] };
-    // film 8 µm by airbrush: 0.01 m² · 8 µm / 17.5 % / 50 % = 0.914 mL, plus 0.5 in the cup, up to the next half
-    expect(mixNeeded(coat, plate)!.totalMl).toBe(1.5);
+    // film 9.75 µm by airbrush: 0.01 m² · 9.75 µm / 17.5 % / 33 % = 1.69 mL, 0.05 past it, plus 0.5 in the cup, up to the next half
+    expect(mixNeeded(coat, plate)!.totalMl).toBe(2.5);
+  });
+
+  test('from a can a small model takes more per area than a large one, and a van its 4 to 9 mL', () => {
+    const can = plainStep({ id: 'c', technique: 'clear-coat', material: 'clear-matt-lacquer-aerosol', zones: ['all'] });
+    const onArea = (piece: typeof van) => {
+      const area = piece.zones.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
+      return { ml: useOf(can, piece).direct[0]!.ml, perDm2: (1e4 * useOf(can, piece).direct[0]!.ml) / area };
+    };
+    const small = { ...van, zones: van.zones.map((zone) => ({ ...zone, areaMm2: zone.areaMm2 / 4 })) };
+    expect(onArea(van).ml).toBeGreaterThan(4);
+    expect(onArea(van).ml).toBeLessThan(9);
+    expect(onArea(small).perDm2).toBeGreaterThan(1.2 * onArea(van).perDm2);
   });
 
   test('nothing is mixed from a can, for powder or for cleaning', () => {

@@ -35,9 +35,10 @@ export function paintNeededMl(given: {
   return ((given.areaMm2 * 1e-6 * given.coats) / practicalM2PerL) * 1000;
 }
 
-/** The dry film, µm, that is really left: as wanted, or what the deepest wet film that can stand holds of solids. */
-export function filmLeftUm(dryFilmUm: number, volumeSolidsPct: number, mostWetUm: number | null): number {
-  return mostWetUm === null ? dryFilmUm : Math.min(dryFilmUm, (mostWetUm * volumeSolidsPct) / 100);
+/** What a wet film on an area in mm² takes, mL. */
+export function wetNeededMl(given: { areaMm2: number; wetFilmUm: number; lossPct: number; coats: number }): number {
+  assertLoss(given.lossPct);
+  return (given.areaMm2 * given.coats * given.wetFilmUm * 1e-6) / (1 - given.lossPct / 100);
 }
 
 /** Wet film, µm, that leaves a dry film, when the paint is thinned by a share of its own volume. */

@@ -15,19 +15,8 @@ export const STIRRED_SLURRY_UM = 20;
  * A wash stands no deeper than this, µm wet: more runs off (our number). However far it is thinned, no more of it is laid; it only leaves less.
  */
 export const TINT_MOST_WET_UM = 200;
-
-/** What is scattered lies about so deep, mL per dm²: 1 mm is 10 mL. */
-export const SCATTERED_ML_PER_DM2: ReadonlyMap<string, number> = new Map([
-  ['aggregate', 15],
-  ['sand', 10],
-  ['earth', 10],
-  ['baking-soda', 5],
-  ['flock', 4],
-  ['turf', 4],
-  ['static-grass', 5],
-  ['leaf-litter', 4],
-]);
-export const SCATTERED_ELSE_ML_PER_DM2 = 8;
+/** And a brush floods it on no shallower than this, however little it leaves, µm wet (from memory). */
+export const TINT_LEAST_WET_UM = 60;
 
 /** Comes from the tap or is not counted at all. */
 export const NOT_COUNTED: ReadonlySet<string> = new Set(['water', 'water-detergent']);
@@ -40,15 +29,24 @@ export const CLEANED_WITH: Readonly<Partial<Record<Material['carrier'], { materi
   hot: { material: 'lacquer-thinner', airbrushMl: 4, brushMl: 1.5 },
 };
 
-/** Share of the paint that misses the piece, %, by tool, and what stays in cup or brush, mL. */
-const LOSSES: ReadonlyMap<string, { lostPct: number; residueMl: number }> = new Map([
-  ['airbrush', { lostPct: 50, residueMl: 0.5 }],
-  ['aerosol', { lostPct: 60, residueMl: 0 }],
+/** What of the paint does not come to lie where it should. */
+export interface Loss {
+  /** Misses the piece, %: transfer is 15–25 % from a can, 25–40 % from an airbrush (from memory). */
+  lostPct: number;
+  /** What goes past each piece at each coat, mL: the first and the last burst beside it. */
+  perPassMl?: number;
+  /** Stays in cup or brush, mL. */
+  residueMl: number;
+}
+
+/** By tool. */
+const LOSSES: ReadonlyMap<string, Loss> = new Map([
+  ['airbrush', { lostPct: 67, perPassMl: 0.05, residueMl: 0.5 }],
+  ['aerosol', { lostPct: 75, perPassMl: 0.8, residueMl: 0 }],
   ['sponge', { lostPct: 40, residueMl: 0.1 }],
   ['pen', { lostPct: 0, residueMl: 0 }],
 ]);
 const BRUSH_LOSS = { lostPct: 5, residueMl: 0.2 };
 
 /** What misses the piece or stays behind, by tool, or as the technique has it with a brush. */
-export const lossOf = ({ brushLoss }: Pick<Technique, 'brushLoss'>, tool: string): { lostPct: number; residueMl: number } =>
-  LOSSES.get(tool) ?? brushLoss ?? BRUSH_LOSS;
+export const lossOf = ({ brushLoss }: Pick<Technique, 'brushLoss'>, tool: string): Loss => LOSSES.get(tool) ?? brushLoss ?? BRUSH_LOSS;

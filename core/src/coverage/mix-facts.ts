@@ -2,8 +2,9 @@ import { CATALOGUE } from '../materials/index.js';
 import { flowHint, mainOf, solidsOfPct, type FlowHint, type MixComponent } from '../mixing/index.js';
 import { incomingOf } from '../sequence/index.js';
 import { plainStep } from '../subjects/index.js';
-import { filmLeftUm, spreadingRate, wetFilm } from './coverage.js';
-import { STIRRED_SLURRY_UM, TINT_MOST_WET_UM, lossOf } from './dry-use.js';
+import { spreadingRate } from './coverage.js';
+import { lossOf } from './dry-use.js';
+import { wetLaidUm } from './laid.js';
 import type { Stores } from './use.js';
 
 /** 1 m²/L is 10 cm²/mL. */
@@ -33,14 +34,14 @@ export function mixFacts(
   const incoming = incomingOf(plainStep({ id: 'mix', technique, material: main.material, tool, zones: ['all'] }), supplies);
   if (!incoming.material) return null;
   const stirred = incoming.material.role === 'powder' && incoming.technique.effect === 'slurry';
-  const mostWetUm = incoming.technique.effect === 'tint' ? TINT_MOST_WET_UM : null;
-  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(incoming.dryUm, solidsPct, mostWetUm);
-  if (!(dryFilmUm > 0)) return null;
+  const wetFilmUm = wetLaidUm({ ...incoming, stirred }, solidsPct);
+  if (!(wetFilmUm > 0)) return null;
+  const dryFilmUm = (wetFilmUm * solidsPct) / 100;
   const { lostPct } = lossOf(incoming.technique, incoming.tool);
   return {
     solidsPct,
     dryFilmUm,
-    wetFilmUm: wetFilm(dryFilmUm, solidsPct).wetFilmUm,
+    wetFilmUm,
     spreadingCm2PerMl: spreadingRate(solidsPct, dryFilmUm, lostPct).practicalM2PerL * CM2_PER_ML_IN_M2_PER_L,
     flow: flowHint({ suitsPct: incoming.technique.solidsPct, tool: incoming.tool, solidsPct, fixer: incoming.material.role === 'fixer' }),
   };

@@ -11,17 +11,9 @@ import {
 } from '../mixing/index.js';
 import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
-import { filmLeftUm, paintNeededMl } from './coverage.js';
-import {
-  CLEANED_WITH,
-  lossOf,
-  NOT_COUNTED,
-  POWDER_G_PER_DM2,
-  SCATTERED_ELSE_ML_PER_DM2,
-  STIRRED_SLURRY_UM,
-  SCATTERED_ML_PER_DM2,
-  TINT_MOST_WET_UM,
-} from './dry-use.js';
+import { wetNeededMl } from './coverage.js';
+import { wetLaidUm } from './laid.js';
+import { CLEANED_WITH, lossOf, NOT_COUNTED, POWDER_G_PER_DM2 } from './dry-use.js';
 
 /** So much of one thing. A powder's volume is as it lies loose. */
 export interface Portion {
@@ -91,7 +83,8 @@ function cleaningOf(carrier: Material['carrier'], tool: string): Portion[] {
 // eslint-disable-next-line complexity -- one kind of matter after the other, each a line or two
 export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
   const { supplies = CATALOGUE } = stores;
-  const { technique, material, tool, dryUm, coverPct, colour, colourTold } = incomingOf(step, supplies);
+  const incoming = incomingOf(step, supplies);
+  const { technique, material, tool, coverPct, colour, colourTold } = incoming;
   if (!material || technique.effect === 'mask' || material.role === 'masking' || material.role === 'decal' || material.role === 'drawing')
     return NOTHING;
   const areaMm2 = areaLaidMm2(step, piece, coverPct);
@@ -107,16 +100,16 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
     const grams = areaDm2 * POWDER_G_PER_DM2 * Math.max(0.2, step.strength ?? 1) * (step.allowance ?? 1) * step.coats;
     return { ...NOTHING, direct: own(grams / material.densityGPerMl) };
   }
-  if (material.role === 'aggregate')
-    return { ...NOTHING, direct: own(areaDm2 * (SCATTERED_ML_PER_DM2.get(supplies.like(material.id)) ?? SCATTERED_ELSE_ML_PER_DM2)) };
+  if (material.role === 'aggregate') return { ...NOTHING, direct: own(areaDm2 * (material.scatteredMlPerDm2 ?? 0)) };
   if (material.volumeSolidsPct <= 0) return NOTHING;
   const loss = lossOf(technique, tool);
   const cup = componentsOf(step, stores);
   const volumeSolidsPct = solidsOfPct(cup, supplies);
-  const dryFilmUm = stirred ? STIRRED_SLURRY_UM : filmLeftUm(dryUm, volumeSolidsPct, technique.effect === 'tint' ? TINT_MOST_WET_UM : null);
+  const coatUm = wetLaidUm({ ...incoming, stirred }, volumeSolidsPct);
+  const passes = modelsOf(step, piece) * step.coats;
   const laidMl =
-    areaMm2 > 0 && dryFilmUm > 0 && volumeSolidsPct > 0
-      ? paintNeededMl({ areaMm2, dryFilmUm, volumeSolidsPct, lossPct: loss.lostPct, coats: step.coats })
+    areaMm2 > 0 && coatUm > 0
+      ? wetNeededMl({ areaMm2, wetFilmUm: coatUm, coats: step.coats, lossPct: loss.lostPct }) + (loss.perPassMl ?? 0) * passes
       : 0;
   if (material.aerosol) return { ...NOTHING, direct: own(laidMl) };
   return {

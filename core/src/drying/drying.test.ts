@@ -24,10 +24,10 @@ const still = (dryUm: number): Film => ({ dryUm, airflow: 'still' });
 describe('drying', () => {
   test('where its ages hold it is what the catalogue says: times of the trade in a living room, those of data sheets in standard air', () => {
     const acrylic = materialById('acrylic-matt');
-    expect(stageMinutes(acrylic, 'recoatFrom', still(10), ROOM_AIR)).toBeCloseTo(30);
-    expect(stageMinutes(acrylic, 'recoatFrom', still(10), REFERENCE_AIR)).toBeLessThan(30);
+    expect(stageMinutes(acrylic, 'recoatFrom', still(15), ROOM_AIR)).toBeCloseTo(30);
+    expect(stageMinutes(acrylic, 'recoatFrom', still(15), REFERENCE_AIR)).toBeLessThan(30);
     const enamel = materialById('enamel-matt');
-    expect(stageMinutes(enamel, 'dryHard', still(14), ROOM_AIR)).toBeCloseTo(720);
+    expect(stageMinutes(enamel, 'dryHard', still(20), ROOM_AIR)).toBeCloseTo(720);
     const emulsion = materialById('emulsion-matt');
     expect(stageMinutes(emulsion, 'recoatFrom', still(30), REFERENCE_AIR)).toBeCloseTo(120);
     for (const material of drying)
@@ -39,8 +39,8 @@ describe('drying', () => {
   test('what evaporates goes with the liquid, what hardens with the film that is left', () => {
     const acrylic = materialById('acrylic-matt');
     const coat = (dryUm: number, liquidUm: number): Film => ({ dryUm, liquidUm, airflow: 'still' });
-    const neat = liquidOfUm(10, acrylic.volumeSolidsPct);
-    expect(stageMinutes(acrylic, 'tackFree', coat(10, neat / 2), ROOM_AIR)).toBeCloseTo(7.5);
+    const neat = liquidOfUm(15, acrylic.volumeSolidsPct);
+    expect(stageMinutes(acrylic, 'tackFree', coat(15, neat / 2), ROOM_AIR)).toBeCloseTo(7.5);
     // a film of little binder in much liquid is hard as soon as it takes a coat, not before
     const thin = coat(1, neat);
     expect(stageMinutes(acrylic, 'dryHard', thin, ROOM_AIR)).toBe(stageMinutes(acrylic, 'recoatFrom', thin, ROOM_AIR));

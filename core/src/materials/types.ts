@@ -112,6 +112,8 @@ export interface Material {
   volumeSolidsPct: number;
   /** Of the liquid; of dry matter as it lies loose in a spoon, g/mL. */
   densityGPerMl: number;
+  /** Of what is scattered: how much lies on a full cover, mL as it lies loose per dm²; 10 is a millimetre. From memory. */
+  scatteredMlPerDm2?: number;
   /** Gloss of the dry film at 60°, GU (ISO 2813); null: leaves the sheen below as it is. */
   sheenGu: number | null;
   /** Share of what lies below that its reference film hides, % (contrast ratio; for dry matter: of what it covers). */

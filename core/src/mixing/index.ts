@@ -2,6 +2,7 @@ export * from './dilution.js';
 export * from './volumes.js';
 export * from './usual.js';
 export * from './measures.js';
+export * from './told.js';
 export * from './rounding.js';
 export * from './corrections.js';
 export * from './ratio-text.js';

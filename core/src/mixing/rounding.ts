@@ -1,4 +1,5 @@
 import { USUAL_INSTRUMENTS, type Instruments, type Measured } from './measures.js';
+import { isDropped } from './told.js';
 
 /** What a thing can be counted in at the bench. */
 export type Countable = 'drops' | 'syringe' | 'caps' | 'spoons';
@@ -26,8 +27,11 @@ export function countMl(by: Countable, what: Measured, tools: Instruments = USUA
   return { drops: 1 / what.dropsPerMl, syringe: tools.syringeMl, caps: tools.capMl, spoons: tools.spoonMl }[by];
 }
 
-/** A powder cannot be dropped or drawn up; it goes by spoons. */
-export const countedBy = (by: Countable, what: Measured): Countable => (what.powder ? 'spoons' : by === 'spoons' ? 'syringe' : by);
+/** A powder cannot be dropped or drawn up; it goes by spoons. Nobody counts the drops of more than a few millilitres. */
+export function countedBy(by: Countable, what: Measured, ml = 0): Countable {
+  if (what.powder) return 'spoons';
+  return by === 'spoons' || (by === 'drops' && !isDropped(ml)) ? 'syringe' : by;
+}
 
 /**
  * Volumes rounded to whole counts, what is there at all to at least one. Each is off by at most half a count, or by less than one
@@ -37,7 +41,7 @@ export function countedOut(volumesMl: readonly number[], by: Countable, what: re
   const components = volumesMl.map((exactMl, i): CountedOut => {
     const one = what[i];
     if (!one) throw new RangeError(`nothing is known of component ${String(i + 1)}`);
-    const own = countedBy(by, one);
+    const own = countedBy(by, one, exactMl);
     const size = countMl(own, one, tools);
     const count = exactMl > 0 ? Math.max(1, Math.round(exactMl / size)) : 0;
     return { by: own, count, ml: count * size, exactMl };

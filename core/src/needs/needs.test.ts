@@ -366,9 +366,9 @@ describe('a mix', () => {
   test('has solids, films and a spreading rate of its own, not the bottle’s', () => {
     const facts = mixFacts(components, 'airbrush-coat', null)!;
     expect(facts.solidsPct).toBeCloseTo(21);
-    // airbrushed acrylic lies 8 µm dry; half of it misses
-    expect(facts.wetFilmUm).toBeCloseTo(8 / 0.21);
-    expect(facts.spreadingCm2PerMl).toBeCloseTo(((10 * 21) / 8) * 0.5 * 10);
+    // airbrushed acrylic lies not quite 10 µm dry; two thirds of it miss
+    expect(facts.wetFilmUm).toBeCloseTo(9.75 / 0.21);
+    expect(facts.spreadingCm2PerMl).toBeCloseTo(((10 * 21) / 9.75) * 0.33 * 10);
     expect(facts.flow.verdict).toBe('right');
     expect(mixFacts([components[1]!], 'airbrush-coat', null)).toBeNull();
   });
@@ -376,7 +376,7 @@ describe('a mix', () => {
   test('each tool loses its own share; a stirred slurry and a thin wash have films of their own', () => {
     const [air, brush] = ['airbrush-coat', 'brush-coat'].map((technique) => mixFacts(components, technique, null)!);
     const perMl = ({ solidsPct, dryFilmUm }: { solidsPct: number; dryFilmUm: number }) => (10 * 10 * solidsPct) / dryFilmUm;
-    expect(air!.spreadingCm2PerMl / perMl(air!)).toBeCloseTo(0.5);
+    expect(air!.spreadingCm2PerMl / perMl(air!)).toBeCloseTo(0.33);
     expect(brush!.spreadingCm2PerMl / perMl(brush!)).toBeCloseTo(0.95);
     const sponge = mixFacts(components, 'sponge', 'sponge')!;
     expect(sponge.spreadingCm2PerMl / perMl(sponge)).toBeCloseTo(0.6);
@@ -390,7 +390,7 @@ describe('a mix', () => {
     // one that comes as a slurry lies as thick as its kind does
     const spill = mixFacts([{ material: 'spill-slurry', bottleId: null, parts: 1 }], 'powder-slurry', null)!;
     expect(spill.dryFilmUm).toBe(CATALOGUE.material('spill-slurry').drying!.referenceDryUm);
-    // however far it is thinned, a wash stands no deeper than 200 µm
+    // however far it is thinned, a brush lays as much of it, which leaves less
     const wash = (thinner: number) =>
       mixFacts(
         [
@@ -400,7 +400,7 @@ describe('a mix', () => {
         'wash',
         null,
       )!;
-    expect(wash(60).wetFilmUm).toBeCloseTo(200);
+    expect(wash(60).wetFilmUm).toBeCloseTo(60);
     expect(wash(60).dryFilmUm).toBeLessThan(wash(0.1).dryFilmUm);
   });
 

@@ -117,7 +117,8 @@ const patches: Lay = (surface, layer, places, { columnUm }) => {
 };
 
 /** Loose: grains that lie where they can, by the share of the place. */
-const grains: Lay = (surface, layer, places) => {
+const grains: Lay = (surface, layer, places, ground) => {
+  if (layer.dryUm > 0) return heap(surface, layer, places, ground);
   const share = layer.technique.deposit;
   const random = seededFrom(layer.stepIndex + 101);
   const lies = surface.map((_, i) =>

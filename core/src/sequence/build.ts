@@ -40,9 +40,9 @@ export function filmOf(layer: Pick<Laid, 'technique' | 'dryUm' | 'coats' | 'cove
 /** What covers less of a zone lies in patches: it is meant to hide what is under it and leaves the detail elsewhere (our number). */
 const WIDE_FROM_PCT = 50;
 
-/** Film that stays: thinners leave none; glue lies under and between what it holds. */
+/** Film that stays: thinners leave none, and what floods loose matter lies between its grains. */
 const stays = ({ material, technique }: Laid): boolean =>
-  material.role !== 'thinner' && material.role !== 'glue' && technique.effect !== 'wet';
+  material.role !== 'thinner' && technique.effect !== 'wet' && !technique.soaksLoose;
 
 /** What one layer adds; null where it leaves no film. */
 export function buildOf(layer: Laid): Build | null {
@@ -62,7 +62,7 @@ export function addBuild(onto: Build, added: Build): void {
 }
 
 /** Share of a groove that may be gone before it is a caution, a snag (our numbers). */
-export const GROOVE_LIMITS = { cautionFrom: 0.3, snagFrom: 0.6 } as const;
+export const GROOVE_LIMITS = { cautionFrom: 0.5, snagFrom: 0.75 } as const;
 
 /** How serious it is that this share of a groove is gone; null while it is not. */
 export const grooveSeverity = (share: number): 'snag' | 'caution' | null =>

@@ -128,7 +128,7 @@ describe('fixes', () => {
     const steps = applyFix(p.steps, wait, () => 'x');
     const { findings, steps: reports } = checkSequence({ ...p, steps, startsMin: [0, null] });
     expect(findings).toEqual([]);
-    expect(reports[1]!.startMin).toBeGreaterThanOrEqual(0.8 * 2880);
+    expect(reports[1]!.startMin).toBeGreaterThanOrEqual(0.65 * 2880);
   });
 
   test('powder is bound the painter’s own way first', () => {

@@ -1,5 +1,5 @@
 import type { Airflow, Film } from '../drying/index.js';
-import { CATALOGUE, slowed, type Dose, type Material, type SolventClass, type Supplies } from '../materials/index.js';
+import { CATALOGUE, slowed, type Dose, type Material, type MaterialRole, type SolventClass, type Supplies } from '../materials/index.js';
 import { ARRANGED, type Step } from '../subjects/index.js';
 import { dilutionShares } from '../mixing/index.js';
 import { techniqueById, type Need, type Technique, type Touch } from '../techniques/index.js';
@@ -25,6 +25,10 @@ export interface Incoming {
   places: ReadonlySet<string>;
   /** Dry film of one coat, µm. */
   dryUm: number;
+  /** What of one coat stays there, µm: its dry film, or how deep dry matter lies. */
+  laidUm: number;
+  /** How much of whatever is in the cup a brush lays at one coat, µm wet; null where coats are laid until they cover. */
+  wetUm: number | null;
   /** What of one coat lies there and dries; null where nothing does. */
   film: Film | null;
   coverPct: number;
@@ -42,7 +46,9 @@ export interface Incoming {
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
 /** More than half of what an airbrush sends has gone before it lies (from memory): its coats are tack-free in five to ten minutes. */
-const AIRBRUSHED_LIQUID = 0.4;
+const AIRBRUSHED_LIQUID = 0.49;
+/** Dry film of an airbrushed coat against a brushed one, by what it is: colour is misted on until it covers, clears are laid wet (from memory). */
+const AIRBRUSHED_FILM: Partial<Record<MaterialRole, number>> = { paint: 0.65, primer: 0.65, clear: 0.8, soluble: 0.8 };
 /** A light hand lays half as much as the usual one, a heavy hand half as much again (our numbers). */
 const HAND = { light: 0.5, heavy: 1.5 } as const;
 /** A coat on less than this of a zone is picked out in patches (our number). */
@@ -61,20 +67,28 @@ export function usualTool(technique: Technique, material: Material | null): stri
  * What of one coat lies there and dries. A brush lays so much wet whatever it is dipped into: thinned, less stays. What is
  * sprayed is laid until it covers, in passes that half dry on their way.
  */
-function filmLaid(step: Step, technique: Technique, material: Material, { sprayed, tool, dryUm }: FilmGiven): Film {
+function filmLaid(step: Step, technique: Technique, material: Material, { sprayed, tool, dryUm }: FilmGiven): FilmLaid {
   const hand = step.strength === null || !BY_FEEL.has(technique.effect) ? 1 : HAND.light + step.strength * (HAND.heavy - HAND.light);
   const neatUm = dryUm * hand;
   const share = material.aerosol ? 1 : tool === 'airbrush' ? AIRBRUSHED_LIQUID : technique.liquidShare;
   const solidsPct = material.volumeSolidsPct;
-  if (solidsPct === 0) return { dryUm: neatUm, liquidUm: neatUm * share, airflow: step.drying };
+  if (solidsPct === 0) return { wetUm: null, film: { dryUm: neatUm, liquidUm: neatUm * share, airflow: step.drying } };
   const { paint } = dilutionShares(step.dilution);
   const wetUm = (neatUm * 100) / solidsPct;
   const keepsFilm = sprayed || step.dryUm !== null;
   return {
-    dryUm: keepsFilm ? neatUm : neatUm * paint,
-    liquidUm: wetUm * (1 - (paint * solidsPct) / 100) * share,
-    airflow: step.drying,
+    wetUm: keepsFilm ? null : wetUm,
+    film: {
+      dryUm: keepsFilm ? neatUm : neatUm * paint,
+      liquidUm: wetUm * (1 - (paint * solidsPct) / 100) * share,
+      airflow: step.drying,
+    },
   };
+}
+
+interface FilmLaid {
+  film: Film;
+  wetUm: number | null;
 }
 
 interface FilmGiven {
@@ -83,6 +97,11 @@ interface FilmGiven {
   /** One coat as it comes out of the bottle, µm dry. */
   dryUm: number;
 }
+
+/** A millilitre on a square decimetre lies a tenth of a millimetre deep. */
+const UM_PER_ML_ON_DM2 = 100;
+
+const NO_FILM = { film: null, wetUm: null } as const;
 
 const NOWHERE: ReadonlySet<string> = new Set();
 
@@ -122,10 +141,14 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     const thinner = supplies.material(step.dilution.thinner);
     if (thinner.carrier !== 'none') solvents.set(thinner.carrier, thinner.name.toLowerCase());
   }
-  const dryUm = step.dryUm ?? (material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0);
+  const airbrushed = material && tool === 'airbrush' && technique.effect === 'film' ? (AIRBRUSHED_FILM[material.role] ?? 1) : 1;
+  const brushedUm = material?.drying ? material.drying.referenceDryUm * technique.filmFactor : 0;
+  const dryUm = step.dryUm ?? brushedUm * airbrushed;
   const coverPct = step.coverPct ?? technique.usualCoverPct;
   // stones, doors and patches are picked out with little on the brush
   const picksOut = technique.effect === 'film' && technique.dose === 'thin' && coverPct < WHOLE_COAT_PCT;
+  const { film, wetUm } = material?.drying ? filmLaid(step, technique, material, { sprayed, tool, dryUm }) : NO_FILM;
+  const laidUm = film?.dryUm ?? (material?.scatteredMlPerDm2 ?? 0) * UM_PER_ML_ON_DM2;
   const ownColour = step.colour ?? supplies.bottle(step.bottleId)?.colour ?? null;
   const colour = ownColour ?? material?.colour ?? null;
   return {
@@ -141,12 +164,17 @@ function workOut(step: Step, supplies: Supplies): Incoming {
     intoWet: step.intoWet,
     places: placesOf(step),
     dryUm,
-    film: material?.drying ? filmLaid(step, technique, material, { sprayed, tool, dryUm }) : null,
+    laidUm,
+    wetUm,
+    film,
     coverPct,
     colour,
     colourTold: ownColour !== null,
-    build: material && technique.effect !== 'none' ? buildOf({ technique, material, dryUm, coverPct, sprayed, coats: step.coats }) : null,
+    build:
+      material && technique.effect !== 'none'
+        ? buildOf({ technique, material, dryUm: laidUm, coverPct, sprayed, coats: step.coats })
+        : null,
     airflow: technique.blows && step.drying === 'still' ? 'warm-dryer' : step.drying,
-    hides: material && colour !== null ? hidesOf(step, technique, material, { dryUm, coverPct, colour }) : null,
+    hides: material && colour !== null ? hidesOf(step, technique, material, { dryUm: step.dryUm ?? brushedUm, coverPct, colour }) : null,
   };
 }

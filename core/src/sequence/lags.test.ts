@@ -64,7 +64,7 @@ describe('lags between steps', () => {
     expect(base?.list).toEqual([{ fromMin: expect.any(Number), toMin: Infinity }]);
     expect(base!.list[0]!.fromMin).toBeGreaterThan(600);
     // more than half of the liquid has gone on the way; how long it stays open hangs on the film
-    expect(top!.list).toEqual([{ fromMin: expect.closeTo(15 * 0.8 * 0.4, 6), toMin: expect.closeTo(360 * 0.8, 6) }]);
+    expect(top!.list).toEqual([{ fromMin: expect.closeTo(15 * 0.65 * 0.49, 6), toMin: expect.closeTo(360 * 0.65, 6) }]);
   });
 
   const material = fc.constantFrom('acrylic-matt', 'enamel-matt', 'lacquer-matt', 'clear-matt-acrylic', 'emulsion-matt');

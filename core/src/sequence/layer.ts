@@ -51,7 +51,7 @@ export function layerOf(step: Step, stepIndex: number, incoming: Incoming, endMi
     material,
     coats: step.coats,
     coverPct: incoming.coverPct,
-    dryUm: incoming.dryUm,
+    dryUm: incoming.laidUm,
     sprayed: incoming.sprayed,
     colour: incoming.colour ?? material.colour,
     allowance: step.allowance ?? 1,

@@ -62,6 +62,10 @@ export function fromShown(shown: number, quantity: Quantity, system: UnitSystem)
 export const fieldValue = (si: number, quantity: Quantity, system: UnitSystem): number =>
   Number(toShown(si, quantity, system).toFixed(UNITS[system][quantity].digits));
 
-/** `12.5 cm²`, `1.94 sq in`: at most as many decimals as the unit is read to. */
-export const formatShown = (si: number, quantity: Quantity, system: UnitSystem): string =>
-  `${String(fieldValue(si, quantity, system))} ${unitName(quantity, system)}`;
+/** `12.5 cm²`, `1.94 sq in`: at most as many decimals as the unit is read to. What is there is never told as nothing. */
+export function formatShown(si: number, quantity: Quantity, system: UnitSystem): string {
+  const { digits, offset } = UNITS[system][quantity];
+  const value = fieldValue(si, quantity, system);
+  const isSome = offset === undefined && si > 0 && value === 0;
+  return `${isSome ? `under ${String(10 ** -digits)}` : String(value)} ${unitName(quantity, system)}`;
+}

@@ -110,7 +110,7 @@ function Verdict({ piece, cautionAt, snagAt }: { piece: Piece; cautionAt: number
       <Link className="underline" to={`/pieces/${piece.id}?step=${step.id}`}>
         step {at + 1}, {techniqueById(step.technique).name.toLowerCase()}
       </Link>
-      {snagAt === null ? ': a third of the groove is gone.' : ': most of the groove is gone.'}
+      {snagAt === null ? ': half of the groove is gone.' : ': most of the groove is gone.'}
     </p>
   );
 }

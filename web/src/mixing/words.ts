@@ -26,8 +26,8 @@ export function countWords({ by, count, ml }: Counted['components'][number]): st
   return `${String(count)} ${COUNT_WORDS[by][count === 1 ? 0 : 1]}`;
 }
 
-/** So many are counted; more are measured (our number). */
-const MOST_COUNTED = 40;
+/** So many drops, caps or spoons are counted; more are measured (our number). */
+const MOST_COUNTED = 60;
 
 /** `5 drops Umber wash`; what is more than anybody counts is told as a volume. */
 export const amountWords = (out: Counted['components'][number] | undefined, name: string, shown: Pick<Shown, 'text'>): string =>

@@ -1,6 +1,7 @@
 import { CAUTIONS, DEFER } from '@eveningtide/core/materials';
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { variationFor } from '@eveningtide/core/finishes';
+import { isDropped } from '@eveningtide/core/mixing';
 import { WAIT_WORDS, incomingOf, minutesMade, type StepReport } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { formatNumber } from '@eveningtide/core/units';
@@ -132,7 +133,8 @@ function MixFacts({ piece, step, index }: { piece: Piece; step: Step; index: num
           </Row>
         ) : (
           <Row what={mix.thinner ? 'paint' : 'neat'}>
-            <span className="figures">{shown.text(mix.paintMl, 'volume')}</span> · {countWords(mix.paintDrops, 'drop')}
+            <span className="figures">{shown.text(mix.paintMl, 'volume')}</span>
+            {isDropped(mix.paintMl) && ` · ${countWords(mix.paintDrops, 'drop')}`}
           </Row>
         )}
         {mix.thinner && mix.paints === 1 && (

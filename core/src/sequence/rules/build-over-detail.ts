@@ -31,12 +31,12 @@ function thinner(moment: Moment): Fix[] {
 export const buildOverDetail: Rule = {
   id: ID,
   title: 'Paint fills the detail',
-  why: 'Sprayed coats narrow a groove by twice their film; brushed coats, washes and pastes fill its depth. With a third gone, planks and joints begin to read as flat; with two thirds they are gone.',
+  why: 'Sprayed coats narrow a groove by twice their film; brushed coats, washes and pastes fill its depth. With half of it gone, planks and joints begin to read as flat; with three quarters they are gone.',
   source: 'common practice; limits are ours',
   examples: {
     fires: {
       steps: [['brush-coat', 'emulsion-matt', { coats: 3 }]],
-      on: { relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 0 } },
+      on: { relief: { grooveDepthUm: 150, grooveWidthUm: 150, crestHeightUm: 0 } },
     },
     silent: {
       steps: [['brush-coat', 'emulsion-matt', { coats: 2 }]],

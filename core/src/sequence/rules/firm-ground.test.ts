@@ -150,13 +150,13 @@ describe('film over detail', () => {
     return (said?.split('@')[0] as Severity | undefined) ?? null;
   };
   test('a spray takes twice its film of the width, a brush its film of the depth', () => {
-    expect([14, 15, 29, 30].map((um) => after(um))).toEqual([null, 'caution', 'caution', 'snag']);
-    expect([29, 30, 59, 60].map((um) => after(um, 'brush-coat'))).toEqual([null, 'caution', 'caution', 'snag']);
-    expect(after(10, 'airbrush-coat', 3)).toBe('snag');
+    expect([24, 25, 37, 38].map((um) => after(um))).toEqual([null, 'caution', 'caution', 'snag']);
+    expect([49, 50, 74, 75].map((um) => after(um, 'brush-coat'))).toEqual([null, 'caution', 'caution', 'snag']);
+    expect(after(13, 'airbrush-coat', 3)).toBe('snag');
   });
   test('is told where it is crossed, once each', () => {
     const coats: Short[] = Array.from({ length: 8 }, () => ['brush-coat', 'acrylic-matt', { dryUm: 10 }]);
-    expect(told('build-over-detail', coats, { relief })).toEqual(['caution@3', 'snag@6']);
+    expect(told('build-over-detail', coats, { relief })).toEqual(['caution@5', 'snag@8']);
   });
   test('patches, glue and what is never seen do not count', () => {
     expect(told('build-over-detail', [['stipple-paste', 'texture-paste-acrylic', { coverPct: 40 }]], { relief })).toEqual([]);

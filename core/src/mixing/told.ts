@@ -1,0 +1,27 @@
+import { formatNumber } from '../units/index.js';
+import { USUAL_INSTRUMENTS, gramsOf, type Measured } from './measures.js';
+
+/** Up to so much is dropped, mL; more is measured (common practice). */
+export const MOST_DROPPED_ML = 3;
+/** Up to so many level spoons are counted; more is weighed (our number). */
+const MOST_SPOONS = 12;
+
+/** What drops from a dropper rather than being measured. */
+export const isDropped = (ml: number): boolean => ml <= MOST_DROPPED_ML + 1e-9;
+
+const nearest = (value: number, step: number): number => Math.round(value / step) * step;
+
+/** A measured volume, mL, as finely as anybody reads it: half a millilitre, from ten on whole ones, from fifty on fives. */
+export const readableMl = (ml: number): number => nearest(ml, ml < 10 ? 0.5 : ml < 50 ? 1 : 5);
+
+/** Powder as a person takes it: a pinch, spoons, grams. */
+export function powderWords(ml: number, what: Measured, { spoonMl } = USUAL_INSTRUMENTS): string {
+  const spoons = ml / spoonMl;
+  if (spoons < 0.25) return 'a pinch';
+  if (spoons > MOST_SPOONS) return `${formatNumber(gramsOf(ml, what), 0)} g`;
+  const halves = Math.max(0.5, nearest(spoons, 0.5));
+  return `${formatNumber(halves, 1)} level ${halves <= 1 ? 'spoon' : 'spoons'}`;
+}
+
+/** Liquid too little to be dropped: what clings to the tip of a brush. */
+export const isBrushTip = (ml: number, { dropsPerMl }: Measured): boolean => ml * dropsPerMl < 0.5;
