@@ -1,4 +1,4 @@
-import { PIECES, addStep, expect, expectAccessible, facts, make, openPiece, rows, saved, test } from './fixtures.js';
+import { PIECES, addStep, expect, expectAccessible, facts, make, openPiece, rows, saved, setStep, test } from './fixtures.js';
 
 test('a step pinned too soon is told, and given back to the plan', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
@@ -196,11 +196,12 @@ test('an empty bench teaches, and an address that leads nowhere says so', async 
 test('a step too long for any evening is told with the reason', async ({ bench: page }) => {
   await openPiece(page, 'Quay wall casting');
   await rows(page).nth(0).getByRole('button', { name: /Clean/ }).click();
+  await setStep(page, 'Flood with glue', 'White glue, diluted');
   await rows(page).nth(0).getByLabel('Minutes').fill('300');
   await page.getByRole('link', { name: /^Evenings/ }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1: clean' })).toContainText(
-    'the longest evening has 120 min',
-  );
+  const alert = page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1: flood with glue' });
+  await expect(alert).toContainText('the longest evening has 120 min');
+  await expect(alert).toContainText('on fewer zones or pieces at a time');
 });
 
 test('messages, dialogs and menus are accessible too', async ({ bench: page, server }) => {

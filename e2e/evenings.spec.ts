@@ -327,11 +327,12 @@ test('J06 Foam and print ruin: what would melt it is told and mended before an e
 test('a batch too long for any evening is worked in two parts', async ({ bench: page }) => {
   await clearTheBench(page);
   await make(page, 'Peat wagons', 'Open wagon', '6');
-  await addStep(page, 'Brush coat', 'Slate dark');
+  // what has to stay wet is not put down in the middle
+  await addStep(page, 'Flood with glue', 'White glue, diluted');
   await rows(page).last().getByLabel('Minutes').fill('25');
   await saved(page);
   await go(page, 'Evenings');
-  const alert = page.getByRole('alert').filter({ hasText: 'Peat wagons, step 1: brush coat' });
+  const alert = page.getByRole('alert').filter({ hasText: 'Peat wagons, step 1: flood with glue' });
   await expect(alert).toContainText('the longest evening has 120 min');
   await part(page, 'Waiting');
   await page.getByRole('button', { name: 'Split it' }).click();

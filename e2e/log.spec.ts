@@ -25,7 +25,7 @@ test('an evening’s work stands in the log, is put right, taken back and brough
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await toLog(page);
   const evening = page.getByRole('region', { name: 'Tue 24 Nov' });
-  const entry = evening.getByRole('listitem').filter({ hasText: 'Peat wagons' });
+  const entry = evening.getByRole('listitem').filter({ hasText: 'Salt van' });
   await expect(entry).toContainText('11 min');
   await expect(entry).toContainText('18.5 °C, 58 %RH');
   await entry.getByRole('button', { name: /^Change/ }).click();

@@ -111,8 +111,8 @@ test('J10 Spilled fish-meal on six vans: streak first, dry meal into the wet, se
   expect(intoTheWet).toMatch(/scatter by then/);
   expect(order.lastIndexOf('Clear coat')).toBeGreaterThan(order.indexOf('Scatter'));
   await historyOf(page, 'Fish-meal vans');
-  // one slurry for all six, in drops
-  await expect(entry(page, 'Glue', 'Spill slurry')).toContainText(/\d+ drops/);
+  // one slurry for all six: more than anybody drops
+  await expect(entry(page, 'Glue', 'Spill slurry')).toContainText(/[4-9] ml/);
   const at = async (technique: string): Promise<string> => /\d\d:\d\d/.exec(await entry(page, technique).innerText())![0];
   expect(Number((await at('Scatter')).slice(3)) - Number((await at('Glue')).slice(3))).toBeLessThan(20);
   await page.getByRole('tab', { name: 'History' }).click();

@@ -55,7 +55,7 @@ export async function pieces(pictures) {
         ['airbrush-coat', ['underframe', 'wheels'], 'soot-black', { dilution: acrylicThinner(2, 1) }],
         ['clear-coat', ALL, 'matt-clear', { dilution: water(2, 1), gate: 'Even and matt at a low angle' }],
         ['refit', ['glazing'], null],
-        ['wash', ['side-lower', 'ends', 'underframe'], 'umber-wash', { dilution: spirit(1, 1), coverPct: 35, gate: 'Tide marks blended' }],
+        ['wash', ['side-lower', 'ends', 'underframe'], 'umber-wash', { coverPct: 35, gate: 'Tide marks blended' }],
         ['filter', ['side-upper', 'side-lower', 'ends'], 'grime-filter', { dilution: spirit(1, 9) }],
         ['drybrush', ['side-upper', 'ends'], 'pale-lichen', { coverPct: 8 }],
         ['powder-dry', ['side-lower', 'underframe'], 'rust-powder', { coverPct: 30, strength: 0.5, allowance: 1.6 }],

@@ -48,7 +48,9 @@ const stays = ({ material, technique }: Laid): boolean =>
 export function buildOf(layer: Laid): Build | null {
   if (!stays(layer) || layer.dryUm === 0) return null;
   const { recessUm, faceUm, crestUm } = filmOf(layer);
-  const inGrooveUm = layer.coverPct >= WIDE_FROM_PCT ? layer.dryUm * layer.coats * layer.technique.deposit.recess : 0;
+  // what is meant to bury the detail, as mud or ballast does, spoils none
+  const fillsIt = layer.coverPct >= WIDE_FROM_PCT && !layer.technique.buries;
+  const inGrooveUm = fillsIt ? layer.dryUm * layer.coats * layer.technique.deposit.recess : 0;
   return { recessUm, faceUm, crestUm, widthLostUm: layer.sprayed ? 2 * inGrooveUm : 0, depthLostUm: layer.sprayed ? 0 : inGrooveUm };
 }
 

@@ -46,7 +46,7 @@ export const buildOverDetail: Rule = {
   check(moment) {
     const { stepIndex } = moment;
     const added = moment.incoming.build;
-    if (!added || added.widthLostUm + added.depthLostUm === 0 || moment.incoming.technique.buries) return [];
+    if (!added || added.widthLostUm + added.depthLostUm === 0) return [];
     const crossed: { zone: ZoneState; lost: ReturnType<typeof grooveLost>; severity: Severity }[] = [];
     for (const zone of moment.zones) {
       if (zone.zone.seen === 'never') continue;

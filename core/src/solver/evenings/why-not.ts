@@ -13,7 +13,7 @@ export function whyNot(
   const missing = resources.find((wanted) => problem.capacities && !(Number(problem.capacities[wanted]) > 0));
   if (missing) return `the workshop has no ${missing}`;
   if (whole > longest)
-    return `takes ${String(Math.round(whole))} min with cleaning, the longest evening has ${String(Math.round(longest))} min`;
+    return `takes ${String(Math.round(whole))} min with cleaning, the longest evening has ${String(Math.round(longest))} min: do it on fewer zones or pieces at a time, with a larger tool, or give it a longer evening`;
   if (node.into.some(({ from }) => lost.has(from))) return 'what it follows found no evening';
   if (node.into.some(({ windows }) => windows.some((list) => list.at(-1)?.close)))
     return 'the windows of this step and those it hangs together with fit into no evening';
