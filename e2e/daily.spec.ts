@@ -196,7 +196,7 @@ test('an empty bench teaches, and an address that leads nowhere says so', async 
 test('a step too long for any evening is told with the reason', async ({ bench: page }) => {
   await openPiece(page, 'Quay wall casting');
   await rows(page).nth(0).getByRole('button', { name: /Clean/ }).click();
-  await setStep(page, 'Flood with glue', 'White glue, diluted');
+  await setStep(page, 'Flood with glue', 'White glue');
   await rows(page).nth(0).getByLabel('Minutes').fill('300');
   await page.getByRole('link', { name: /^Evenings/ }).click();
   const alert = page.getByRole('alert').filter({ hasText: 'Quay wall casting, step 1: flood with glue' });

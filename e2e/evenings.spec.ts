@@ -328,7 +328,7 @@ test('a batch too long for any evening is worked in two parts', async ({ bench: 
   await clearTheBench(page);
   await make(page, 'Peat wagons', 'Open wagon', '6');
   // what has to stay wet is not put down in the middle
-  await addStep(page, 'Flood with glue', 'White glue, diluted');
+  await addStep(page, 'Flood with glue', 'White glue');
   await rows(page).last().getByLabel('Minutes').fill('25');
   await saved(page);
   await go(page, 'Evenings');

@@ -81,7 +81,7 @@ test('a beginner with one piece asks what if, and improves a plan in which a ste
 
   await go(page, 'Pieces');
   await make(page, 'Rock face', 'Rock face');
-  await addStep(page, 'Flood with glue', 'White glue, diluted');
+  await addStep(page, 'Flood with glue', 'White glue');
   await page.getByRole('region', { name: 'Sequence' }).getByLabel('Minutes', { exact: true }).fill('300');
   await saved(page);
   await expect(page.getByText('1 step without an evening')).toBeVisible();

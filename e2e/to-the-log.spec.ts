@@ -148,3 +148,66 @@ test('J12 Chipped tipper with a replaced plate: chips and blending watched to th
   await page.getByRole('tab', { name: 'History' }).click();
   await expect(page.getByText('All of it was done as planned.')).toBeVisible();
 });
+
+/** Minutes of all that the log has of a piece. */
+async function minutesInLog(page: Page): Promise<number[]> {
+  const entries = await page.getByRole('main').getByRole('listitem').allInnerTexts();
+  return entries.flatMap((text) => /(\d+) min of/.exec(text)?.[1] ?? []).map(Number);
+}
+
+test('J18 One wagon, one sitting: sprayed, washed, drybrushed and dusted against the clock, then its log', async ({ bench: page }) => {
+  test.slow();
+  await clearTheBench(page);
+  await make(page, 'Open wagon 31', 'Open wagon');
+  await addStep(page, 'Airbrush coat', 'Peat brown', '3 : 2 acrylic thinner');
+  await onlyOn(page, 'side, upper', 'side, lower', 'ends');
+  await addStep(page, 'Wash', 'Tide wash');
+  await onlyOn(page, 'side, upper', 'side, lower', 'ends');
+  await addStep(page, 'Drybrush', 'Bare plank');
+  await onlyOn(page, 'side, upper', 'side, lower', 'ends');
+  await addStep(page, 'Dry powder', 'Peat dust');
+  await onlyOn(page, 'underframe');
+  const alarms = page.getByRole('group', { name: /^Snag at step/ });
+  await saved(page);
+  // none of it comes too soon, all in one evening
+  await expect(alarms.filter({ hasText: 'Too soon' })).toHaveCount(0);
+  const evenings = new Set<string>();
+  await throughTheEvenings(page, async () => {
+    evenings.add(await page.evaluate(() => new Date().toDateString()));
+  });
+  expect(evenings.size).toBe(1);
+  await historyOf(page, 'Open wagon 31');
+  const minutes = await minutesInLog(page);
+  expect(minutes).toHaveLength(4);
+  const whole = minutes.reduce((sum, one) => sum + one, 0);
+  expect(whole).toBeGreaterThanOrEqual(10);
+  expect(whole).toBeLessThanOrEqual(20);
+});
+
+test('J21 Quarry face: a filled seam, a base overnight, four tones, greens and grass over several evenings, then its log', async ({
+  bench: page,
+}) => {
+  test.slow();
+  await clearTheBench(page);
+  await make(page, 'Quarry face', 'Rock face');
+  await addStep(page, 'Stipple paste', 'Filler, acrylic');
+  await addStep(page, 'Brush coat', 'Quay stone emulsion');
+  for (const bottle of ['Slate dark', 'Weed dark', 'Bare plank', 'Pale lichen']) await addStep(page, 'Drybrush', bottle);
+  await addStep(page, 'Glue', 'White glue');
+  await addStep(page, 'Scatter', 'Static grass');
+  await saved(page);
+  // nothing of it comes too soon, and no step is without an evening
+  await expect(page.getByRole('group', { name: /^Snag at step/ }).filter({ hasText: /Too (soon|late)/ })).toHaveCount(0);
+  await expect(page.getByText('without an evening')).toHaveCount(0);
+  const order: string[] = [];
+  await throughTheEvenings(page, async ({ words }) => {
+    order.push(words.split('\n')[0]!);
+    return Promise.resolve();
+  });
+  // the tones follow each other; grass falls into its glue
+  expect(order.filter((step) => step.startsWith('Drybrush')).length).toBeGreaterThanOrEqual(4);
+  expect(order.indexOf('Scatter')).toBe(order.indexOf('Glue') + 1);
+  await historyOf(page, 'Quarry face');
+  await page.getByRole('tab', { name: 'History' }).click();
+  await expect(page.getByText('All of it was done as planned.')).toBeVisible();
+});

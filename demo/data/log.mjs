@@ -39,7 +39,7 @@ export function springLog(piece, supplies, pictures) {
   const entries = expandRounds(piece.steps, piece.groups).flatMap((step, i) => {
     const { evening: on, times, marks = [], note = '', dryTimes = null, setAside = null, thinned = null } = DONE[i];
     if (on !== evening) [evening, at] = [on, HALF_PAST_SEVEN];
-    const all = sittings(step, piece, { supplies, boothModels: 4 });
+    const all = sittings(step, piece, { supplies, boothModels: 4, brushesMm: [3, 6, 12, 25] });
     return all.map((usualMin, sitting) => {
       // coats laid apart wait for each other
       if (sitting > 0) at += 45;

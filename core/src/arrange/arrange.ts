@@ -1,6 +1,6 @@
 import type { Air } from '../climate/index.js';
 import { wayOf, effectById, type Fitting } from '../effects/index.js';
-import { handsOnMinutes, type Finding, type RuleSeverities } from '../sequence/index.js';
+import { handsOnMinutes, roomyBench, type Finding, type RuleSeverities } from '../sequence/index.js';
 import type { Intent, Step } from '../subjects/index.js';
 import { blocksOf, type Block } from './blocks.js';
 import { precedencesOf, type Precedence } from './order.js';
@@ -115,7 +115,7 @@ export function arrange(problem: ArrangeProblem): Arrangement {
 }
 
 const minutesOf = (steps: readonly Step[], { piece, supplies }: Setting): number =>
-  steps.reduce((sum, step) => sum + handsOnMinutes(step, piece, { supplies, boothModels: Infinity }), 0);
+  steps.reduce((sum, step) => sum + handsOnMinutes(step, piece, roomyBench(supplies)), 0);
 
 /** Leaves out what may be left out, then what should be there, until the rest fits into the minutes there are: as few as possible. */
 function withinTheBox(all: Block[], setting: Setting, intent: Intent): { blocks: Block[]; tried: Tried; dropped: LeftOut[] } {

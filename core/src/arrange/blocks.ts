@@ -1,5 +1,5 @@
 import { effectById, stepsOf, wayOf, type Fitting } from '../effects/index.js';
-import { handsOnMinutes, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
+import { handsOnMinutes, roomyBench, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { ARRANGED, plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById, type Phase } from '../techniques/index.js';
 import { coat } from './coat.js';
@@ -69,7 +69,7 @@ const zonesOf = (steps: readonly Step[], fitting: Fitting): Set<string> => {
 };
 
 const minutesOf = (steps: readonly Step[], { piece, supplies }: Fitting): number =>
-  steps.reduce((sum, step) => sum + handsOnMinutes(step, piece, { supplies, boothModels: Infinity }), 0);
+  steps.reduce((sum, step) => sum + handsOnMinutes(step, piece, roomyBench(supplies)), 0);
 
 /** The painter's own steps: all that no earlier arranging has made. Those that are done stay whatever made them. */
 function ownBlocks(intent: Intent, fitting: Fitting): Block[] {

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { constantAir } from '../climate/index.js';
 import { EFFECTS, suits } from '../effects/index.js';
 import { CATALOGUE } from '../materials/index.js';
-import { checkSequence, handsOnMinutes, stateAfter, surfaceSheen } from '../sequence/index.js';
+import { checkSequence, handsOnMinutes, roomyBench, stateAfter, surfaceSheen } from '../sequence/index.js';
 import { NO_INTENT, USUAL_STORY, pieceFromTemplate, templateById, type Piece, type Step, type Wish } from '../subjects/index.js';
 import { USUAL_SCHOOLS } from '../techniques/index.js';
 import { seededFrom } from '../units/index.js';
@@ -26,7 +26,7 @@ const problemOf = (steps: readonly Step[], setting: Setting) => ({
   subject: setting.subject,
   steps,
   startsMin: [],
-  durationsMin: steps.map((step) => handsOnMinutes(step, setting.piece, { supplies: CATALOGUE, boothModels: Infinity })),
+  durationsMin: steps.map((step) => handsOnMinutes(step, setting.piece, roomyBench(CATALOGUE))),
   bench: constantAir(AIR),
 });
 

@@ -1,5 +1,14 @@
 import { constantAir } from '../climate/index.js';
-import { checkSequence, handsOnMinutes, incomingOf, sprays, type Finding, type Fix, type SequenceProblem } from '../sequence/index.js';
+import {
+  checkSequence,
+  handsOnMinutes,
+  roomyBench,
+  incomingOf,
+  sprays,
+  type Finding,
+  type Fix,
+  type SequenceProblem,
+} from '../sequence/index.js';
 import { ARRANGED, plainStep, type Step } from '../subjects/index.js';
 import { isTrouble, type Setting } from './path.js';
 
@@ -25,7 +34,7 @@ const problemOf = (steps: readonly Step[], setting: Setting): SequenceProblem =>
   subject: setting.subject,
   steps,
   startsMin: [],
-  durationsMin: steps.map((step) => handsOnMinutes(step, setting.piece, { supplies: setting.supplies, boothModels: Infinity })),
+  durationsMin: steps.map((step) => handsOnMinutes(step, setting.piece, roomyBench(setting.supplies))),
   bench: constantAir(setting.air),
   supplies: setting.supplies,
   schools: setting.schools,

@@ -6,6 +6,7 @@ import {
   rulesFor,
   Walk,
   handsOnMinutes,
+  roomyBench,
   incomingOf,
   openPlaces,
   sprays,
@@ -24,7 +25,7 @@ const knownMinutes = new WeakMap<Step, number>();
 export function minutesFor(step: Step, { piece, supplies }: Fitting): number {
   const before = knownMinutes.get(step);
   if (before !== undefined) return before;
-  const minutes = handsOnMinutes(step, piece, { supplies, boothModels: Infinity });
+  const minutes = handsOnMinutes(step, piece, roomyBench(supplies));
   knownMinutes.set(step, minutes);
   return minutes;
 }

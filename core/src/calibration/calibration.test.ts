@@ -5,11 +5,11 @@ import { worked } from '../log/testing.js';
 import { CATALOGUE, EMPTY_SHELF, suppliesOf, plainBottle } from '../materials/index.js';
 import { DEFAULT_WORKSHOP, planPieces } from '../schedule/index.js';
 import { MONDAY, everyEvening, vanWith, type Short } from '../schedule/testing.js';
-import { handsOnMinutes } from '../sequence/index.js';
+import { handsOnMinutes, roomyBench } from '../sequence/index.js';
 import { momentOf, normal, seededFrom } from '../units/index.js';
 import { SPREADS, factorOf, learntDrying, learntMinutes, looksOdd, paceOf, posterior, type Learnt } from './index.js';
 
-const BENCH = { supplies: CATALOGUE, boothModels: 6 };
+const BENCH = { ...roomyBench(CATALOGUE), boothModels: 6 };
 const SEVEN = 19 * 60;
 
 /** Normal numbers of a seeded source. */

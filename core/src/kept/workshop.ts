@@ -73,5 +73,6 @@ export const workshop: KeptOne<Workshop> = {
     3: (thing) => ({ ...thing, measuring: { syringeMl: 0.1, capMl: 2, spoonMl: 0.6, countBy: 'drops', currency: '' } }),
     4: (thing) => ({ ...thing, planning: { wishes: { soonest: 1, fewest: 3, easy: 0, safe: 0 }, kept: null } }),
     5: (thing) => ({ ...thing, learning: { minutes: true, drying: true } }),
+    7: (thing) => ({ ...thing, equipment: { ...part(thing['equipment']), brushesMm: [3, 6, 12, 25, 50] } }),
   },
 };

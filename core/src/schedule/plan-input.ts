@@ -43,7 +43,10 @@ export function benchSupplies({ pieces, workshop, shelf, log }: Pick<PlanInput, 
   const supplies = suppliesOf(shelf);
   const { learning, equipment } = workshop;
   if (log.length === 0 || !(learning.minutes || learning.drying)) return supplies;
-  return { ...supplies, pace: paceOf(log, pieces, { supplies, boothModels: equipment.boothModels }, learning) };
+  return {
+    ...supplies,
+    pace: paceOf(log, pieces, { supplies, boothModels: equipment.boothModels, brushesMm: equipment.brushesMm }, learning),
+  };
 }
 
 /** The problem of what is given. */

@@ -42,6 +42,7 @@ export const benchOf = (workshop: Workshop, supplies: Supplies, allows: Allowanc
   supplies,
   allows,
   boothModels: workshop.equipment.boothModels,
+  brushesMm: workshop.equipment.brushesMm,
   longestMin: EVENING_SHARE * usualEveningMin(workshop),
   airbrushCleanMin: workshop.airbrushCleanMin,
 });

@@ -37,7 +37,7 @@ export const coatsOf = (step: Step, bench: HandsOnBench): number => (coatsApart(
 /** Where a coat may be put down besides at its end, in shares of it: after each zone of each piece of the batch. */
 function ends(step: Step, piece: Piece, bench: HandsOnBench): { at: number; upTo: UpTo }[] {
   const models = modelsOf(step, piece);
-  const { zonesMin } = minutesMade(step, piece, bench.supplies);
+  const { zonesMin } = minutesMade(step, piece, bench);
   const perModel = zonesMin.reduce((sum, { minutes }) => sum + minutes, 0);
   return Array.from({ length: models }, (_, model) => {
     let done = 0;

@@ -34,7 +34,13 @@ function boxed(problem: ScheduleProblem, fromMin: number, toMin: number): Schedu
   });
   return {
     ...problem,
-    calendar: { ...calendar, notBeforeMin: fromMin, evenings: [...others, { fromMin, toMin }].sort((a, b) => a.fromMin - b.fromMin) },
+    // so many minutes are meant to be used whole
+    calendar: {
+      ...calendar,
+      fillShare: 1,
+      notBeforeMin: fromMin,
+      evenings: [...others, { fromMin, toMin }].sort((a, b) => a.fromMin - b.fromMin),
+    },
   };
 }
 

@@ -1,6 +1,6 @@
 import type { ClimateProfile, Daylight } from '../climate/index.js';
 import { DROPS_PER_ML, USUAL_INSTRUMENTS, type Countable, type DropLiquid, type Instruments } from '../mixing/index.js';
-import { USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
+import { BRUSH_WIDTHS_MM, USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
 import type { Severity } from '../sequence/index.js';
 import { USUAL_WISHES, type Wishes } from '../solver/index.js';
 import type { UnitSystem } from '../units/index.js';
@@ -27,6 +27,8 @@ export interface Equipment {
   boothModels: number;
   /** Models that can stand wet on the bench at once. */
   benchModels: number;
+  /** Widths of the flat brushes that there are, mm. */
+  brushesMm: number[];
 }
 
 /** For the air in the room while solvents evaporate. */
@@ -107,7 +109,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   airbrushCleanMin: 5,
   dropsPerMl: { ...DROPS_PER_ML },
   measuring: { ...USUAL_INSTRUMENTS, countBy: 'drops', currency: '' },
-  equipment: { airbrush: true, boothModels: 6, benchModels: 12 },
+  equipment: { airbrush: true, boothModels: 6, benchModels: 12, brushesMm: [...BRUSH_WIDTHS_MM] },
   room: { volumeM3: 30, airChangesPerH: 1 },
   display: { units: 'metric', dates: 'words' },
   schools: { ...USUAL_SCHOOLS },

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { CATALOGUE } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
-import { betweenCoatsMinutes, coatsApart, elapsedMinutes, handsOnMinutes, minutesMade, sittings } from './hands-on.js';
+import { betweenCoatsMinutes, coatsApart, elapsedMinutes, handsOnMinutes, minutesMade, roomyBench, sittings } from './hands-on.js';
 
 const wagon = pieceFromTemplate(templateById('open-wagon'), { id: 'w', name: 'w', scaleRatio: 76 });
 const step = (more: Partial<Step>): Step =>
@@ -38,6 +38,13 @@ describe('hands-on minutes', () => {
     );
   });
 
+  test('with the brushes that there are: without the wide ones it takes longer', () => {
+    const made = (brushesMm: number[]) => minutesMade(step({ zones: ['plate'] }), plate(1_000_000), { supplies: CATALOGUE, brushesMm });
+    expect([made([3, 12]).brushMm, made([3, 12]).workMin]).toEqual([12, 100 / 0.6]);
+    // the smallest there is where all are too wide
+    expect(minutesMade(step({ zones: ['plate'] }), plate(900), { supplies: CATALOGUE, brushesMm: [25, 50] }).brushMm).toBe(25);
+  });
+
   test('a dryer held by hand costs hands, at most a quarter of an hour a coat', () => {
     const coat = (drying: Step['drying'], more: Partial<Step> = {}) =>
       minutesMade(step({ zones: ['plate'], drying, ...more }), plate(20_000)).dryerMin;
@@ -70,7 +77,7 @@ describe('hands-on minutes', () => {
     const [one, eight] = [1, 8].map((n) => handsOnMinutes(step(can), batchOf(n)));
     expect(eight).toBeLessThan(8 * one!);
     expect(eight).toBeGreaterThan(6);
-    expect(handsOnMinutes(step(can), batchOf(8), { supplies: CATALOGUE, boothModels: 2 })).toBe(eight! + 3 * 2);
+    expect(handsOnMinutes(step(can), batchOf(8), { ...roomyBench(CATALOGUE), boothModels: 2 })).toBe(eight! + 3 * 2);
   });
 
   test('what the painter typed counts, for each piece of a batch', () => {

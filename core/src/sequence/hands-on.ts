@@ -1,7 +1,16 @@
 import { heldMinutes } from '../drying/index.js';
 import { CATALOGUE, type Supplies } from '../materials/index.js';
 import { modelsOf, type Piece, type Step, type Zone } from '../subjects/index.js';
-import { COVER_EXPONENT, SET_UP_MIN, SMALL_PLACE, SPRAY_DM2_PER_MIN, brushFor, toolOf, type Pace } from '../techniques/index.js';
+import {
+  BRUSH_WIDTHS_MM,
+  COVER_EXPONENT,
+  SET_UP_MIN,
+  SMALL_PLACE,
+  SPRAY_DM2_PER_MIN,
+  brushFor,
+  toolOf,
+  type Pace,
+} from '../techniques/index.js';
 import { incomingOf } from './incoming.js';
 import { subjectOf, zonesNamed } from './subject.js';
 
@@ -13,9 +22,14 @@ const SPENT_AT_BENCH_MIN = 10;
 export interface HandsOnBench {
   supplies: Supplies;
   boothModels: number;
+  /** Widths of the brushes that there are, mm. */
+  brushesMm: readonly number[];
 }
 
-const ROOMY: HandsOnBench = { supplies: CATALOGUE, boothModels: Infinity };
+/** A bench with room and brushes for everything. */
+export const roomyBench = (supplies: Supplies): HandsOnBench => ({ supplies, boothModels: Infinity, brushesMm: BRUSH_WIDTHS_MM });
+
+const ROOMY = roomyBench(CATALOGUE);
 
 /** Wait between the coats of one step, minutes; 0 for a single coat. */
 export function betweenCoatsMinutes(step: Step, { supplies }: Pick<HandsOnBench, 'supplies'> = ROOMY): number {
@@ -42,7 +56,7 @@ export interface MinutesMade {
 }
 
 /** Minutes of work on one zone, one coat. */
-function zoneMinutes(pace: Pace, areaMm2: number, coverPct: number): number {
+function zoneMinutes(pace: Pace, areaMm2: number, coverPct: number, brushesMm: readonly number[]): number {
   const areaDm2 = areaMm2 / MM2_PER_DM2;
   const share = (coverPct / 100) ** COVER_EXPONENT;
   switch (pace.by) {
@@ -52,14 +66,14 @@ function zoneMinutes(pace: Pace, areaMm2: number, coverPct: number): number {
       return Math.max(1, Math.round(areaMm2 / pace.mm2Each)) * pace.minutesEach;
     case 'area':
     case 'brush': {
-      const dm2PerMin = pace.by === 'area' ? pace.dm2PerMin : brushFor(areaMm2).dm2PerMin * pace.times;
+      const dm2PerMin = pace.by === 'area' ? pace.dm2PerMin : brushFor(areaMm2, brushesMm).dm2PerMin * pace.times;
       return Math.max(areaMm2 < SMALL_PLACE.upToMm2 ? SMALL_PLACE.leastMin : 0, (areaDm2 / dm2PerMin) * share);
     }
   }
 }
 
 /** How the minutes of a step come about: by the tool that a painter would take, by places where that is what is done. */
-export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATALOGUE): MinutesMade {
+export function minutesMade(step: Step, piece: Piece, { supplies, brushesMm }: Omit<HandsOnBench, 'boothModels'> = ROOMY): MinutesMade {
   const { technique, material, film, tool, coverPct, sprayed } = incomingOf(step, supplies);
   const { handsOn } = technique;
   const named = new Set(zonesNamed(subjectOf(piece), step.zones).map((zone) => zone.id));
@@ -71,12 +85,13 @@ export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATAL
   const sprayedMm2 = zones.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
   const once =
     sprayRate === undefined
-      ? zones.reduce((sum, { areaMm2, keepClean }) => sum + zoneMinutes(paceOn(keepClean), areaMm2, coverPct), 0)
-      : zoneMinutes({ by: 'area', dm2PerMin: sprayRate }, Math.max(sprayedMm2, SMALL_PLACE.upToMm2), coverPct);
+      ? zones.reduce((sum, { areaMm2, keepClean }) => sum + zoneMinutes(paceOn(keepClean), areaMm2, coverPct, brushesMm), 0)
+      : zoneMinutes({ by: 'area', dm2PerMin: sprayRate }, Math.max(sprayedMm2, SMALL_PLACE.upToMm2), coverPct, brushesMm);
   const sideMin = sprayRate === undefined && handsOn.pace.by !== 'piece' ? handsOn.perZoneMin : 0;
   const zonesMin = zones.map(({ id, areaMm2, keepClean }) => ({
     zoneId: id,
-    minutes: sideMin + (sprayRate === undefined ? zoneMinutes(paceOn(keepClean), areaMm2, coverPct) : (once * areaMm2) / sprayedMm2),
+    minutes:
+      sideMin + (sprayRate === undefined ? zoneMinutes(paceOn(keepClean), areaMm2, coverPct, brushesMm) : (once * areaMm2) / sprayedMm2),
   }));
   const byBrush = sprayRate === undefined && handsOn.pace.by === 'brush';
   return {
@@ -85,7 +100,7 @@ export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATAL
     workMin: once * step.coats,
     dryerMin: material && film ? heldMinutes(material, film) * step.coats : 0,
     zonesMin,
-    brushMm: byBrush && zones.length > 0 ? Math.max(...zones.map(({ areaMm2 }) => brushFor(areaMm2).widthMm)) : null,
+    brushMm: byBrush && zones.length > 0 ? Math.max(...zones.map(({ areaMm2 }) => brushFor(areaMm2, brushesMm).widthMm)) : null,
   };
 }
 
@@ -98,7 +113,7 @@ export function minutesMade(step: Step, piece: Piece, supplies: Supplies = CATAL
 export function handsOnMinutes(step: Step, piece: Piece, bench: HandsOnBench = ROOMY): number {
   const models = modelsOf(step, piece);
   if (step.handsOnMin !== null) return step.handsOnMin * models;
-  const { setUpMin, handlingMin, workMin, dryerMin } = minutesMade(step, piece, bench.supplies);
+  const { setUpMin, handlingMin, workMin, dryerMin } = minutesMade(step, piece, bench);
   const work = (handlingMin + workMin + dryerMin) * models;
   const { sprayed, tool } = incomingOf(step, bench.supplies);
   const loads = sprayed ? Math.max(1, Math.ceil(models / bench.boothModels)) : 1;
@@ -118,8 +133,8 @@ export function sittings(step: Step, piece: Piece, bench: HandsOnBench = ROOMY):
 }
 
 /** Setting up anew when the work is taken up again, minutes; of what the painter typed none is told apart. */
-export const againMinutes = (step: Step, piece: Piece, { supplies }: HandsOnBench): number =>
-  step.handsOnMin === null ? minutesMade(step, piece, supplies).setUpMin : 0;
+export const againMinutes = (step: Step, piece: Piece, bench: HandsOnBench): number =>
+  step.handsOnMin === null ? minutesMade(step, piece, bench).setUpMin : 0;
 
 /** Hands-on minutes of some of a step, in coats from its beginning and within one of them; what is not a whole coat is set up for by itself. */
 export function minutesOfPart(step: Step, piece: Piece, bench: HandsOnBench, { from, to }: { from: number; to: number }): number {

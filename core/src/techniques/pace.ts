@@ -37,10 +37,16 @@ export const BRUSHES: readonly { widthMm: number; dm2PerMin: number }[] = [
 /** Of a side of so many mm² the brush takes at most this share of a square's edge: a wider one goes over its ends. */
 const WIDEST_SHARE = 0.3;
 
-/** The largest brush that suits a zone of this area. */
-export function brushFor(areaMm2: number): (typeof BRUSHES)[number] {
+export const BRUSH_WIDTHS_MM: readonly number[] = BRUSHES.map(({ widthMm }) => widthMm);
+
+type Brush = (typeof BRUSHES)[number];
+
+/** The largest brush of those that there are that suits a zone of this area; the smallest where none does. */
+export function brushFor(areaMm2: number, widthsMm: readonly number[] = BRUSH_WIDTHS_MM): Brush {
+  const there = BRUSHES.filter(({ widthMm }) => widthsMm.includes(widthMm));
+  const own = there.length > 0 ? there : BRUSHES;
   const widest = WIDEST_SHARE * Math.sqrt(areaMm2);
-  return BRUSHES.findLast(({ widthMm }) => widthMm <= widest) ?? { widthMm: 3, dm2PerMin: 0.08 };
+  return own.findLast(({ widthMm }) => widthMm <= widest) ?? (own[0] as Brush);
 }
 
 /** A tool as steps name it; null where it is none of the list. */

@@ -10,7 +10,7 @@ import { log } from './migrations/006-log.js';
 import { screens } from './migrations/007-screens.js';
 import { firmUnderFoot } from './migrations/008-firm-under-foot.js';
 import { clock } from './migrations/009-clock.js';
-import { parts } from './migrations/010-parts.js';
+import { bench } from './migrations/010-bench.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -23,7 +23,7 @@ export const MIGRATIONS: readonly Migration[] = [
   screens,
   firmUnderFoot,
   clock,
-  parts,
+  bench,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

@@ -1,3 +1,4 @@
+import { BRUSH_WIDTHS_MM } from '@eveningtide/core/techniques';
 import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
 import type { DropLiquid } from '@eveningtide/core/mixing';
 import { isLocalDateTime, UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
@@ -17,7 +18,22 @@ import type {
 import { RULES, SEVERITIES } from '@eveningtide/core/sequence';
 import type { Wishes } from '@eveningtide/core/solver';
 import { SCHOOLS, type SchoolId, type Schools } from '@eveningtide/core/techniques';
-import { Between, Clock, Day, Id, ListOf, LocalDateTime, Name, OneOf, OneWord, OrNull, Shaped, Whole, YesNo } from '../validation/rules.js';
+import {
+  Between,
+  Clock,
+  Day,
+  Id,
+  ListOf,
+  LocalDateTime,
+  Name,
+  OneOf,
+  OneWord,
+  OrNull,
+  Shaped,
+  SomeOf,
+  Whole,
+  YesNo,
+} from '../validation/rules.js';
 
 export class AirDto implements Air {
   @Between(-10, 60) tempC: number;
@@ -77,6 +93,7 @@ export class EquipmentDto implements Equipment {
   @YesNo() airbrush: boolean;
   @Whole(1, 500) boothModels: number;
   @Whole(1, 500) benchModels: number;
+  @SomeOf(BRUSH_WIDTHS_MM) brushesMm: number[];
 }
 
 export class RoomDto implements Room {

@@ -181,6 +181,17 @@ export const Words = (most = 50) =>
     MaxLength(LONGEST_NAME, { each: true, message: `texts of at most ${String(LONGEST_NAME)} characters` }),
   );
 
+/** Some of these numbers, each once, and one of them at least. */
+export const SomeOf = (allowed: readonly number[]) =>
+  described(
+    { type: 'array', items: { type: 'number', enum: [...allowed] }, minItems: 1, uniqueItems: true },
+    passes(
+      'someOf',
+      (v) => Array.isArray(v) && v.length > 0 && new Set(v).size === v.length && v.every((one) => allowed.includes(one as number)),
+      `at least one of ${allowed.join(', ')}, each once`,
+    ),
+  );
+
 /** A field whose shape is checked as a whole. */
 export const Shaped = (name: string, schema: ApiPropertyOptions, test: (value: unknown) => boolean, message: string) =>
   described(schema, passes(name, test, message));

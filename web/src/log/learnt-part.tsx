@@ -14,13 +14,18 @@ import { useWorkshop } from '../workshop/use-workshop.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { LearntChart } from './learnt-chart.js';
 
+const NO_BRUSHES: readonly number[] = [];
+
 /** What the bench has learnt: the painter's own minutes, and how each bottle really dries. */
 export function LearntPart({ log, pieces }: { log: readonly LogEntry[]; pieces: readonly Piece[] }) {
   const supplies = useSupplies();
   const { data } = useWorkshopQuery();
   const { workshop, change } = useWorkshop();
-  const boothModels = data?.workshop.equipment.boothModels ?? 1;
-  const minutes = useMemo(() => learntMinutes(log, pieces, { supplies, boothModels }), [log, pieces, supplies, boothModels]);
+  const { boothModels = 1, brushesMm = NO_BRUSHES } = data?.workshop.equipment ?? {};
+  const minutes = useMemo(
+    () => learntMinutes(log, pieces, { supplies, boothModels, brushesMm }),
+    [log, pieces, supplies, boothModels, brushesMm],
+  );
   const drying = useMemo(() => learntDrying(log, supplies), [log, supplies]);
   if (!workshop) return null;
   const { learning } = workshop;

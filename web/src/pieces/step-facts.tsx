@@ -81,9 +81,13 @@ export function StepFacts({ piece, stepId, onAddAfter }: { piece: Piece; stepId:
 /** How its minutes come about. */
 function MinutesFacts({ piece, step, inPlan }: { piece: Piece; step: Step; inPlan: number | undefined }) {
   const supplies = useSupplies();
+  const { data: workshop } = useWorkshopQuery();
   const models = membersOf(step, piece).length || 1;
   if (step.handsOnMin !== null || inPlan === undefined) return null;
-  const { setUpMin, handlingMin, workMin, dryerMin, brushMm } = minutesMade(step, piece, supplies);
+  const { setUpMin, handlingMin, workMin, dryerMin, brushMm } = minutesMade(step, piece, {
+    supplies,
+    brushesMm: workshop?.workshop.equipment.brushesMm ?? [],
+  });
   const minutes = (n: number): string => `${formatNumber(n, 1)} min`;
   return (
     <>

@@ -5,7 +5,7 @@ import { eveningsService } from './threads.js';
 import { useAsked } from './use-asked.js';
 
 /** Enough to tell a likely day (our number). */
-const RUNS = 300;
+const RUNS = 150;
 /** So long nothing changes before the likely dates are asked for anew. */
 const STILL_MS = 700;
 

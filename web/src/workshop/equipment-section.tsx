@@ -1,3 +1,4 @@
+import { BRUSH_WIDTHS_MM } from '@eveningtide/core/techniques';
 import { Check } from '../ui/check.js';
 import { NumberField, QuantityField } from '../ui/number-field.js';
 import { Section, type SectionProps } from './section.js';
@@ -44,6 +45,23 @@ export function EquipmentSection({ workshop, change }: SectionProps) {
         )}
         {models('boothModels', 'Models in the booth at once')}
         {models('benchModels', 'Models wet on the bench at once')}
+        <fieldset className="col-span-2">
+          <legend className="text-[0.8125rem] text-ink-2">Flat brushes, mm: the widest that suits is reckoned with</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {BRUSH_WIDTHS_MM.map((width) => (
+              <Check
+                key={width}
+                checked={equipment.brushesMm.includes(width)}
+                onChange={(isThere) => {
+                  const brushesMm = BRUSH_WIDTHS_MM.filter((one) => (one === width ? isThere : equipment.brushesMm.includes(one)));
+                  if (brushesMm.length > 0) change({ equipment: { ...equipment, brushesMm } });
+                }}
+              >
+                {width}
+              </Check>
+            ))}
+          </div>
+        </fieldset>
         <QuantityField
           label="Room"
           quantity="roomVolume"
