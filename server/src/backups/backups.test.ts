@@ -95,7 +95,7 @@ describe('backup and restore', () => {
     writeFileSync(join(work, 'b.tar.gz'), await saved(name));
     await extract({ file: join(work, 'b.tar.gz'), cwd: work });
     const old = await Connection.open(join(work, 'workshop.sqlite'));
-    await old.run(`DELETE FROM migrations WHERE name = '002-firm-ground'`);
+    await old.run(`DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench')`);
     await old.run('DROP TABLE materials');
     for (const [table, column] of [
       ['bottles', 'triedOn'],
@@ -106,6 +106,7 @@ describe('backup and restore', () => {
       ['pictures', 'widthPx'],
       ['pictures', 'heightPx'],
       ['drying_places', 'models'],
+      ['log_entries', 'part'],
       ...['daylightBy', 'latitudeDeg', 'noon', 'droppers', 'equipment', 'room', 'display', 'schools'].map((c) => ['workshop', c]),
     ])
       await old.run(`ALTER TABLE ${String(table)} DROP COLUMN ${String(column)}`);

@@ -32,7 +32,7 @@ describe('the workshop', () => {
       airbrushCleanMin: 9.5,
       measuring: { syringeMl: 0.05, capMl: 3.5, spoonMl: 0.8, countBy: 'syringe', currency: '€' },
       dropsPerMl: { water: 21, alcohol: 38, spirit: 33, hot: 44 },
-      equipment: { airbrush: false, boothModels: 2, benchModels: 5 },
+      equipment: { airbrush: false, boothModels: 2, benchModels: 5, brushesMm: [3, 12] },
       room: { volumeM3: 18.5, airChangesPerH: 2 },
       display: { units: 'imperial', dates: 'numbers' },
       schools: { ...DEFAULT_WORKSHOP.schools, base: 'airbrush', repeat: 'formula' },
@@ -92,6 +92,7 @@ describe('the workshop', () => {
   test.each<[string, object, string]>([
     ['a latitude beyond the pole', { daylight: { ...DEFAULT_WORKSHOP.daylight, latitudeDeg: 91 } }, 'workshop.daylight.latitudeDeg'],
     ['a noon that is no time', { daylight: { ...DEFAULT_WORKSHOP.daylight, noon: '25:00' } }, 'workshop.daylight.noon'],
+    ['no brush at all', { equipment: { ...DEFAULT_WORKSHOP.equipment, brushesMm: [] } }, 'workshop.equipment.brushesMm'],
     ['half a model in the booth', { equipment: { ...DEFAULT_WORKSHOP.equipment, boothModels: 0.5 } }, 'workshop.equipment.boothModels'],
     ['a dropper of giants', { dropsPerMl: { ...DEFAULT_WORKSHOP.dropsPerMl, water: 2 } }, 'workshop.dropsPerMl.water'],
     ['a room without air', { room: { volumeM3: 0, airChangesPerH: 1 } }, 'workshop.room.volumeM3'],

@@ -7,21 +7,11 @@ import type { ToldOutlook } from '../workers/use-outlook.js';
 
 /** The plan in four figures, beside what no plan can beat. */
 export function PlanFigures({ outlook: { plan, originDate }, bounds }: { outlook: ToldOutlook; bounds: Bounds | null }) {
-  const days = useDays();
   const handsOn = plan.placed.reduce((sum, p) => sum + p.endMin - p.startMin, 0);
   // what no plan can beat tells of plans in which everything is done: beside one that leaves steps out it would contradict it
   const isWhole = plan.unplaced.length === 0;
   const least = bounds?.finishMin ?? null;
-  const likely = useLikely()?.likelyAllMin ?? null;
-  const isLater =
-    likely !== null &&
-    plan.finishMin !== null &&
-    likely > plan.finishMin &&
-    days.dayOf(originDate, likely) !== days.dayOf(originDate, plan.finishMin);
-  const earliest = [
-    ...(isLater && plan.finishMin !== null ? [`at the earliest ${days.dayOf(originDate, plan.finishMin)}`] : []),
-    ...(least === null || least === Infinity ? [] : [`not before ${days.dayOf(originDate, least)}`]),
-  ];
+  const done = useDone(plan.finishMin, originDate, least);
   const figures = [
     {
       value: String(plan.eveningsUsed),
@@ -29,8 +19,8 @@ export function PlanFigures({ outlook: { plan, originDate }, bounds }: { outlook
     },
     isWhole
       ? {
-          value: plan.finishMin === null ? '–' : days.dayOf(originDate, isLater ? likely : plan.finishMin),
-          what: [likely === null ? 'all done' : 'all likely done', ...earliest].join(', '),
+          value: done.day,
+          what: done.words,
         }
       : { value: '–', what: `${countWords(plan.unplaced.length, 'step')} without an evening` },
     { value: formatMinutes(handsOn), what: 'hands-on' },
@@ -46,6 +36,21 @@ export function PlanFigures({ outlook: { plan, originDate }, bounds }: { outlook
       ))}
     </dl>
   );
+}
+
+/** The likely day on which all is done, and in words how sure that is, what the plan says and what no plan can beat. */
+function useDone(finishMin: number | null, originDate: string, leastMin: number | null): { day: string; words: string } {
+  const days = useDays();
+  const likelyMin = useLikely()?.likelyAllMin ?? null;
+  if (finishMin === null) return { day: '–', words: 'all done' };
+  const day = (minute: number): string => days.dayOf(originDate, minute);
+  const isLater = likelyMin !== null && likelyMin > finishMin && day(likelyMin) !== day(finishMin);
+  const words = [
+    likelyMin === null ? 'all done' : 'all likely done',
+    ...(isLater ? [`at the earliest ${day(finishMin)}`] : []),
+    ...(leastMin === null || leastMin === Infinity ? [] : [`not before ${day(leastMin)}`]),
+  ];
+  return { day: day(isLater ? likelyMin : finishMin), words: words.join(', ') };
 }
 
 /** Places in which more models stand wet than have room. */

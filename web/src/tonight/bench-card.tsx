@@ -88,18 +88,30 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
   );
 }
 
+/** From when on another coat would stand, after the last of what is laid in parts. */
+function NextCoat({ job, originDate }: { job: Job; originDate: string }) {
+  const days = useDays();
+  const ready = job.report.ripening?.recoatFromMin ?? null;
+  if (ready === null || job.coat !== job.coats || job.partNumber !== job.parts) return null;
+  return (
+    <p className="text-tide">
+      {Number.isFinite(ready)
+        ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`
+        : 'does not dry in this air'}
+    </p>
+  );
+}
+
 function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | undefined; originDate: string; cup: CountedCup | null }) {
   const { supplies, mixes } = useOnHand();
-  const days = useDays();
   const shown = useShown();
   const { data: workshop } = useWorkshopQuery();
   if (!piece) return null;
-  const { step, report } = job;
+  const { step } = job;
   const { technique, tool } = incomingOf(step, supplies);
   const paint = stepPaint(step, supplies, mixes);
   const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const part = partWords(job, piece);
-  const ready = report.ripening?.recoatFromMin ?? null;
   return (
     <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
       <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
@@ -146,13 +158,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
           </p>
         )}
         {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
-        {ready !== null && job.coat === job.coats && job.partNumber === job.parts && (
-          <p className="text-tide">
-            {Number.isFinite(ready)
-              ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`
-              : 'does not dry in this air'}
-          </p>
-        )}
+        <NextCoat job={job} originDate={originDate} />
       </div>
       <span className="figures text-right text-lg print:text-sm">{job.endMin - job.startMin} min</span>
     </li>
