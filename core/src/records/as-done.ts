@@ -1,4 +1,4 @@
-import type { LogEntry } from '../log/index.js';
+import { partOf, type LogEntry } from '../log/index.js';
 import { isTroubleId, troubleById } from '../remedies/index.js';
 import { expandRounds, roundOf, stepIdOf } from '../sequence/index.js';
 import { onItsOwn, type Piece, type Step } from '../subjects/index.js';
@@ -53,14 +53,27 @@ export function pieceAsDone(piece: Piece, log: readonly LogEntry[]): AsDone {
   return { piece: { ...piece, groups: [], waivers: [], steps }, differences: differencesOf(piece, own, done) };
 }
 
-function differencesOf(piece: Piece, log: readonly LogEntry[], done: ReadonlyMap<string, { step: Step }>): Difference[] {
+/** How much of the last coat that was begun is done, %; null where it is whole. */
+function putDownAtPct(entries: readonly LogEntry[]): number | null {
+  const farthest = Math.max(...entries.map((entry) => partOf(entry).to));
+  const share = farthest - Math.floor(farthest + 1e-6);
+  return share > 1e-6 ? Math.round(share * 100) : null;
+}
+
+function differencesOf(
+  piece: Piece,
+  log: readonly LogEntry[],
+  done: ReadonlyMap<string, { step: Step; entries: readonly LogEntry[] }>,
+): Difference[] {
   const planned = expandRounds(piece.steps, piece.groups);
   const words = (step: Step): string => techniqueById(step.technique).name;
   const leftOut = new Set(log.filter(({ kind }) => kind === 'left-out').map(({ stepId }) => stepId));
   const out: Difference[] = [];
   for (const [i, step] of planned.entries()) {
     const at = `step ${String(piece.steps.findIndex(({ id }) => id === stepIdOf(step.id)) + 1)}, ${words(step).toLowerCase()}`;
-    const really = done.get(step.id)?.step;
+    const { step: really, entries = [] } = done.get(step.id) ?? {};
+    const putDownAt = really ? putDownAtPct(entries) : null;
+    if (putDownAt !== null) out.push({ kind: 'not done', text: `${at}: put down at ${String(putDownAt)} %` });
     if (!really) {
       out.push({ kind: leftOut.has(step.id) ? 'left out' : 'not done', text: at });
       continue;

@@ -70,6 +70,14 @@ describe('as done', () => {
     expect(pieceAsDone(van, [...coats, going]).piece.steps).toMatchObject([{ technique: 'brush-coat', coats: 2 }]);
   });
 
+  test('what was put down and not gone on with was not done as planned; what was gone on with was', () => {
+    const part = (sitting: number, from: number, to: number) =>
+      worked(van, 1, [SEVEN + sitting * 60, SEVEN + sitting * 60 + 9], { date: MONDAY, sitting, part: { from, to } });
+    const told = (log: LogEntry[]) => pieceAsDone(van, log).differences.filter(({ text }) => text.includes('put down'));
+    expect(told([part(0, 0, 0.25)])).toEqual([{ kind: 'not done', text: 'step 2, brush coat: put down at 25 %' }]);
+    expect(told([part(0, 0, 0.25), part(1, 0.25, 1)])).toEqual([]);
+  });
+
   test('from log to finish to plan: the next piece gets the steps that were done, in their order', () => {
     const pool: Short[] = [
       ['clean', 'water-detergent'],
