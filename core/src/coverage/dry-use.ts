@@ -18,7 +18,7 @@ export const TINT_MOST_WET_UM = 200;
 /** And a brush floods it on no shallower than this, however little it leaves, µm wet (from memory). */
 export const TINT_LEAST_WET_UM = 60;
 
-/** Comes from the tap or is not counted at all. */
+/** Comes from the tap: it is told where it is used, and never bought. */
 export const NOT_COUNTED: ReadonlySet<string> = new Set(['water', 'water-detergent']);
 
 /** What cleans up after each liquid, and how much goes at a colour of the airbrush or a brush, mL. */

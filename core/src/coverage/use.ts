@@ -13,7 +13,7 @@ import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { wetNeededMl } from './coverage.js';
 import { wetLaidUm } from './laid.js';
-import { CLEANED_WITH, lossOf, NOT_COUNTED, POWDER_G_PER_DM2 } from './dry-use.js';
+import { CLEANED_WITH, lossOf, POWDER_G_PER_DM2 } from './dry-use.js';
 
 /** So much of one thing. A powder's volume is as it lies loose. */
 export interface Portion {
@@ -90,9 +90,7 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
   const areaMm2 = areaLaidMm2(step, piece, coverPct);
   const areaDm2 = areaMm2 / MM2_PER_DM2;
   const own = (ml: number): Portion[] =>
-    NOT_COUNTED.has(material.id) || ml <= 0
-      ? []
-      : [{ material: material.id, bottleId: step.bottleId, colour: colourTold ? colour : null, ml }];
+    ml <= 0 ? [] : [{ material: material.id, bottleId: step.bottleId, colour: colourTold ? colour : null, ml }];
   if (material.role === 'thinner') return { ...NOTHING, direct: own(areaDm2 * technique.wetsMlPerDm2) };
   // stirred into a liquid, powder is a slurry and comes from a cup
   const stirred = material.role === 'powder' && step.mixId !== null && technique.effect === 'slurry';

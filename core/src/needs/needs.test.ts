@@ -57,7 +57,7 @@ describe('what a step takes', () => {
     expect(cup!.laidMl).toBeCloseTo((0.01 * 0.5 * 4 * 100) / (10 / 3) / 0.7);
   });
 
-  test('powder in grams by area, scattered matter by depth, a can by its contents; tape, sheets and tap water not at all', () => {
+  test('powder in grams by area, scattered matter by depth, a can by its contents; tape and sheets not at all, tap water though it is never bought', () => {
     const dm2 = plate(10_000);
     const powder = useOf(step('p', 'powder-dry', 'pigment-dry', { coverPct: 50 }), dm2).direct[0]!;
     expect(powder.ml * CATALOGUE.material('pigment-dry').densityGPerMl).toBeCloseTo(0.06);
@@ -69,11 +69,11 @@ describe('what a step takes', () => {
     for (const [technique, material] of [
       ['mask', 'masking-tape'],
       ['decal', 'decal-waterslide'],
-      ['clean', 'water-detergent'],
       ['line-draw', 'pencil-graphite'],
       ['unmask', null],
     ] as const)
       expect(useOf(step('n', technique, material), dm2)).toEqual({ cup: null, direct: [], cleaning: [] });
+    expect(useOf(step('n', 'clean', 'water-detergent'), dm2).direct[0]!.ml).toBeCloseTo(1.5);
   });
 
   test('cleaning the airbrush takes the thinner of its liquid', () => {

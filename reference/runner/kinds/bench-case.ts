@@ -3,7 +3,19 @@ import { constantAir, type Air } from '@eveningtide/core/climate';
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { DEFAULT_WORKSHOP, completionOf, planPieces, type Workshop } from '@eveningtide/core/schedule';
 import { stateAfter, subjectOf } from '@eveningtide/core/sequence';
-import { pieceFromTemplate, plainStep, templateById, isSubstrateId, type Piece, type Step } from '@eveningtide/core/subjects';
+import { arrange } from '@eveningtide/core/arrange';
+import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
+import {
+  NO_INTENT,
+  isSubstrateId,
+  pieceFromTemplate,
+  plainStep,
+  templateById,
+  type Intent,
+  type Piece,
+  type Step,
+  type Wish,
+} from '@eveningtide/core/subjects';
 import { PENDING_ROWS } from '../pending-rows.js';
 import type { Outcome, RunRow } from '../outcome.js';
 
@@ -25,6 +37,16 @@ interface BenchCase {
   eveningMin: number;
   zones?: string[];
   steps?: (Partial<Step> & { technique: string })[];
+  /** Instead of steps: what is arranged for these is planned. */
+  wishes?: {
+    effect: string;
+    way?: string;
+    zones?: string[];
+    feature?: string;
+    intensity?: number;
+    priority?: Wish['priority'];
+    colour?: string;
+  }[];
   expect: {
     handsOnMin?: Range;
     stepMin?: { step: number; range: Range }[];
@@ -64,7 +86,7 @@ function pieceOf(row: BenchCase): Piece {
     ...(substrate === undefined ? {} : { substrate }),
   });
   const count = row.batch ?? 1;
-  return {
+  const whole: Piece = {
     ...bare,
     members:
       count < 2
@@ -72,6 +94,25 @@ function pieceOf(row: BenchCase): Piece {
         : Array.from({ length: count }, (_, i) => ({ id: `m${String(i + 1)}`, label: `No. ${String(i + 1)}`, differences: [] })),
     steps: (row.steps ?? []).map((step, i) => plainStep({ zones: row.zones ?? ['all'], ...step, id: `s${String(i + 1)}` })),
   };
+  return row.wishes ? { ...whole, steps: arrangedFor(whole, row) } : whole;
+}
+
+/** Usual strength of a wish. */
+const USUAL_INTENSITY = 0.5;
+
+function arrangedFor(piece: Piece, { wishes = [], climate }: BenchCase): Step[] {
+  const intent: Intent = {
+    ...NO_INTENT,
+    wishes: wishes.map(
+      ({ effect, way = null, zones = null, feature, intensity = USUAL_INTENSITY, priority = 'must', colour = null }, i): Wish => {
+        const featureId = piece.features.find(({ kind }) => kind === feature)?.id ?? null;
+        return { id: `w${String(i + 1)}`, effect, way, zones, featureId, intensity, priority, colour };
+      },
+    ),
+  };
+  const { steps, collision } = arrange({ piece, intent, story: intent.story, air: climate, schools: USUAL_SCHOOLS, supplies: CATALOGUE, today: MONDAY });
+  if (!steps) throw new RangeError(`wishes must go together, got ${collision?.trouble ?? 'no order'}`);
+  return steps;
 }
 
 /** All that is taken of each material, mL, losses and what stays in the cup included. */
