@@ -110,7 +110,15 @@ function arrangedFor(piece: Piece, { wishes = [], climate }: BenchCase): Step[] 
       },
     ),
   };
-  const { steps, collision } = arrange({ piece, intent, story: intent.story, air: climate, schools: USUAL_SCHOOLS, supplies: CATALOGUE, today: MONDAY });
+  const { steps, collision } = arrange({
+    piece,
+    intent,
+    story: intent.story,
+    air: climate,
+    schools: USUAL_SCHOOLS,
+    supplies: CATALOGUE,
+    today: MONDAY,
+  });
   if (!steps) throw new RangeError(`wishes must go together, got ${collision?.trouble ?? 'no order'}`);
   return steps;
 }
