@@ -104,7 +104,11 @@ const fiftyPlanned = {
   plan: {
     placed: fifty.flatMap(({ id }, p) => Array.from({ length: 15 }, (_, i) => ({ id: `${id}/${i}/0`, startMin: 1170 + 1440 * i + p }))),
   },
-  pieces: fifty.map(({ id, steps }) => ({ pieceId: id, steps, sittings: steps.map(() => [{ minutes: 10, begun: null }]) })),
+  pieces: fifty.map(({ id, steps }) => ({
+    pieceId: id,
+    steps,
+    sittings: steps.map(() => [{ sitting: 0, part: { from: 0, to: 1 }, upTo: null, minutes: 10, begun: null }]),
+  })),
 };
 /** Sixty paints that all stir into each other: the most recipes there can be. */
 const sixtyPaints = Array.from({ length: 60 }, (_, i) => {
