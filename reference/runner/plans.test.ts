@@ -36,16 +36,19 @@ function demoAt(nowMin: number): PlanInput {
 }
 
 describe('the plan never chooses times that its own rules object to', () => {
-  const planned = (pieces: Piece[], weekly: PlanInput['workshop']['weekly']): string[] =>
-    ownChoices({
-      ...{ pieces, log: [], nowMin: 0, originDate: '2026-11-23' },
-      workshop: { ...DEFAULT_WORKSHOP, weekly },
-      shelf: EMPTY_SHELF,
-    });
+  const at = (pieces: Piece[], weekly: PlanInput['workshop']['weekly']): PlanInput => ({
+    ...{ pieces, log: [], nowMin: 0, originDate: '2026-11-23' },
+    workshop: { ...DEFAULT_WORKSHOP, weekly },
+    shelf: EMPTY_SHELF,
+  });
+  const planned = (pieces: Piece[], weekly: PlanInput['workshop']['weekly']): string[] => ownChoices(at(pieces, weekly));
 
   test.each(BENCHES)('on the sequences of practice, each by itself and four at a time (%#)', (...weekly) => {
     const pieces = ROWS.map((row, i) => pieceOf(row, `p${String(i)}`));
     for (const piece of pieces) expect(planned([piece], weekly)).toEqual([]);
+    // what found no place would be passed over
+    const alone = pieces.flatMap((piece) => planOf(at([piece], weekly)).planned.plan.unplaced);
+    expect(alone.map(({ id, why }) => `${id}: ${why}`)).toEqual([]);
     for (let i = 0; i + 4 <= pieces.length; i += 4) expect(planned(pieces.slice(i, i + 4), weekly)).toEqual([]);
   });
 

@@ -19,7 +19,7 @@ export const TINT_MOST_WET_UM = 200;
 export const TINT_LEAST_WET_UM = 60;
 
 /** Comes from the tap: it is told where it is used, and never bought. */
-export const NOT_COUNTED: ReadonlySet<string> = new Set(['water', 'water-detergent']);
+export const FROM_THE_TAP: ReadonlySet<string> = new Set(['water', 'water-detergent']);
 
 /** What cleans up after each liquid, and how much goes at a colour of the airbrush or a brush, mL. */
 export const CLEANED_WITH: Readonly<Partial<Record<Material['carrier'], { material: string; airbrushMl: number; brushMl: number }>>> = {

@@ -116,3 +116,6 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
     cleaning: cleaningOf(material.carrier, tool),
   };
 }
+
+/** What a step takes straight from jar, can or bottle, not from a cup. */
+export const takenStraight = (step: Step, piece: Piece, stores: Stores = {}): Portion[] => useOf(step, piece, stores).direct;

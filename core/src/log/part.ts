@@ -22,14 +22,23 @@ export function partsLeft(coats: number, done: readonly WorkPart[]): WorkPart[] 
 /** What of its step an entry is about: as it says, else the whole of its coat. */
 export const partOf = ({ part, sitting }: { part?: WorkPart; sitting: number }): WorkPart => part ?? { from: sitting, to: sitting + 1 };
 
+/** How much of the coats that were begun is done, %; null where that is all of them. */
+export function putDownAtPct(entries: readonly Pick<LogEntry, 'part' | 'sitting'>[]): number | null {
+  const done = entries.map(partOf);
+  const coats = Math.ceil(Math.max(0, ...done.map(({ to }) => to)) - SHARE_EPSILON);
+  const left = partsLeft(coats, done).reduce((sum, { from, to }) => sum + to - from, 0);
+  return left > SHARE_EPSILON ? Math.round((100 * (coats - left)) / coats) : null;
+}
+
 /** What of its step was done, in words: which coat, from how far to how far; empty where that was all of it. */
-export function sittingWords({ step, part, sitting }: Pick<LogEntry, 'step' | 'part' | 'sitting'>): string {
+export function sittingWords(entry: Pick<LogEntry, 'step' | 'part' | 'sitting'>): string {
+  const { step } = entry;
   if (!step) return '';
-  const { from, to } = part ?? { from: sitting, to: sitting + 1 };
+  const { from, to } = partOf(entry);
   const coat = Math.floor(from);
   const pct = (at: number): string => formatNumber((at - coat) * 100, 0);
   return [
     ...(step.coats > 1 ? [`coat ${String(coat + 1)} of ${String(step.coats)}`] : []),
-    ...(part && to - from < 1 ? [`${pct(from)} to ${pct(to)} %`] : []),
+    ...(to - from < 1 - SHARE_EPSILON ? [`${pct(from)} to ${pct(to)} %`] : []),
   ].join(', ');
 }

@@ -1,4 +1,4 @@
-import { NOT_COUNTED } from '../coverage/index.js';
+import { FROM_THE_TAP } from '../coverage/index.js';
 import { deltaE00OfHex } from '../colour/index.js';
 import type { Bottle, MaterialRole, Supplies } from '../materials/index.js';
 import type { Use } from './uses.js';
@@ -62,7 +62,7 @@ export function stockOf(uses: readonly Use[], supplies: Supplies): Stock {
   for (const pool of pools.values()) pool.sort(inUseFirst);
   const shortages = new Map<string, Shortage>();
   for (const use of uses) {
-    if (NOT_COUNTED.has(use.material)) continue;
+    if (FROM_THE_TAP.has(use.material)) continue;
     const named = use.bottleId === null ? undefined : byId.get(use.bottleId);
     const from = named ? [named] : (pools.get(use.material) ?? []).filter(({ bottle }) => fits(bottle, use, supplies));
     let wanted = use.ml;

@@ -1,4 +1,4 @@
-import { partOf, type LogEntry } from '../log/index.js';
+import { putDownAtPct, type LogEntry } from '../log/index.js';
 import { isTroubleId, troubleById } from '../remedies/index.js';
 import { expandRounds, roundOf, stepIdOf } from '../sequence/index.js';
 import { onItsOwn, type Piece, type Step } from '../subjects/index.js';
@@ -51,13 +51,6 @@ export function pieceAsDone(piece: Piece, log: readonly LogEntry[]): AsDone {
     return { ...onItsOwn(step, ownId(stepId)), note: [...new Set(notes)].join(' · ') };
   });
   return { piece: { ...piece, groups: [], waivers: [], steps }, differences: differencesOf(piece, own, done) };
-}
-
-/** How much of the last coat that was begun is done, %; null where it is whole. */
-function putDownAtPct(entries: readonly LogEntry[]): number | null {
-  const farthest = Math.max(...entries.map((entry) => partOf(entry).to));
-  const share = farthest - Math.floor(farthest + 1e-6);
-  return share > 1e-6 ? Math.round(share * 100) : null;
 }
 
 function differencesOf(

@@ -76,6 +76,8 @@ describe('as done', () => {
     const told = (log: LogEntry[]) => pieceAsDone(van, log).differences.filter(({ text }) => text.includes('put down'));
     expect(told([part(0, 0, 0.25)])).toEqual([{ kind: 'not done', text: 'step 2, brush coat: put down at 25 %' }]);
     expect(told([part(0, 0, 0.25), part(1, 0.25, 1)])).toEqual([]);
+    // what was left in the middle is left, though the end of it is done
+    expect(told([part(0, 0, 0.25), part(1, 0.5, 1)])).toMatchObject([{ text: 'step 2, brush coat: put down at 75 %' }]);
   });
 
   test('from log to finish to plan: the next piece gets the steps that were done, in their order', () => {

@@ -38,6 +38,17 @@ describe('the cleaning after what was sprayed last', () => {
     expect(startsAt(outlook)).toBeGreaterThan(SEVEN + 1 + CLEAN_MIN);
   });
 
+  test('is put off for what cannot wait, in the plan and when it has been sprayed', () => {
+    const wet = vanWith('van', [sprayed(GREY), ['wipe-back', 'water', { handsOnMin: 1 }], ['drybrush', 'acrylic-satin']]);
+    const at = (outlook: Outlook, index: number) => outlook.plan.placed.find(({ id }) => id === `van/${String(index)}/0`)!;
+    const ahead = planPieces(givenAt([wet], [], SEVEN));
+    expect(ahead.plan.unplaced).toEqual([]);
+    expect(at(ahead, 1).startMin).toBe(at(ahead, 0).endMin);
+    expect(ahead.plan.cleanings[0]!.fromMin).toBe(at(ahead, 1).endMin);
+    const now = planPieces(givenAt([wet], [worked(wet, 0, [SEVEN, SEVEN + 10], { date: MONDAY })], SEVEN + 10));
+    expect(at(now, 1).startMin).toBe(SEVEN + 10);
+  });
+
   test('is not owed any more when there has been time enough', () => {
     const later = planned(['clean', null], SEVEN + 10, SEVEN + 40);
     expect(startsAt(later)).toBe(SEVEN + 40);

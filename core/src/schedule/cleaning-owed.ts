@@ -25,10 +25,15 @@ export function stillOwed(sprayed: readonly CleaningOwed[], setup: Setup, nowMin
   return last && last.fromMin + setup.minutes > nowMin ? last : null;
 }
 
+/** By hand, in a window that would be closed by then: it is done first, and the airbrush cleaned after it. */
+const cannotWait = ({ resources, startsIn }: ScheduleOperation, freeMin: number, setup: Setup): boolean =>
+  !resources.includes(setup.resource) && (startsIn?.[0]?.toMin ?? Infinity) < freeMin;
+
 /** What is left to do waits for the cleaning that is owed. */
 export const afterCleaning = (operations: readonly ScheduleOperation[], owed: CleaningOwed, setup: Setup): ScheduleOperation[] =>
   operations.map((operation) => {
     const freeMin = owed.fromMin + minutesBefore(operation, owed, setup);
+    if (cannotWait(operation, freeMin, setup)) return operation;
     return freeMin > (operation.releaseMin ?? -Infinity) ? { ...operation, releaseMin: freeMin } : operation;
   });
 

@@ -4,6 +4,7 @@ import { doingsOf } from './doing.js';
 import { benchSupplies, type PlanInput } from './plan-input.js';
 import { operationId } from './operation-id.js';
 import { benchOf } from './problem.js';
+import { sittingsOf } from './sittings.js';
 
 /** How often one more round is wanted after the planned ones (our number, by how many there are: the first look rarely is the last). */
 const MORE_CHANCE = [0, 0.4, 0.25, 0.1];
@@ -21,7 +22,8 @@ export function moreRoundsOf(given: Omit<PlanInput, 'nowMin'>): MoreRounds[] {
       if (!last || progress.satsOf(last.step.id).size > 0) return [];
       const ids = new Set(own.map(({ step }) => stepIdOf(step.id)));
       const minutes = piece.steps.filter(({ id }) => ids.has(id)).reduce((sum, step) => sum + handsOnMinutes(step, piece, bench), 0);
-      return [{ after: operationId(piece, last.index, 0), minutes, chance: MORE_CHANCE[group.rounds] ?? 0.1 }];
+      const sitting = sittingsOf(last.step, piece, progress, bench).at(-1)?.sitting ?? 0;
+      return [{ after: operationId(piece, last.index, sitting), minutes, chance: MORE_CHANCE[group.rounds] ?? 0.1 }];
     });
   });
 }

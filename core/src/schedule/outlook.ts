@@ -13,7 +13,7 @@ export interface PieceOutlook {
   findings: Finding[];
   /** Hands-on minutes of each step, for the whole batch. */
   handsOnMin: number[];
-  /** What each step is done in: one sitting, one a coat, or as many as long work takes; by number. */
+  /** What each step is done in: one sitting, one a coat, or as many as long work takes; what was done comes first. */
   sittings: Sitting[][];
   /** How many times as long as on its label each step's coat is taken to dry: as learnt, or as seen. */
   dryPaces: number[];

@@ -12,7 +12,7 @@ import type { LogEntry } from '../log/index.js';
 import type { Piece } from '../subjects/index.js';
 import { minuteOf, type Interval } from '../units/index.js';
 import { keptPlan, namesOf, startFrom, type Named } from './kept-plan.js';
-import { planningProblem } from './problem.js';
+import { benchOf, planningProblem } from './problem.js';
 import type { Allowances } from './ways.js';
 import type { KeptPlan, Workshop } from './workshop.js';
 
@@ -41,12 +41,9 @@ export interface Planned {
 /** What is on the shelf, at the pace that the bench has learnt from all its pieces. */
 export function benchSupplies({ pieces, workshop, shelf, log }: Pick<PlanInput, 'pieces' | 'workshop' | 'shelf' | 'log'>): Supplies {
   const supplies = suppliesOf(shelf);
-  const { learning, equipment } = workshop;
+  const { learning } = workshop;
   if (log.length === 0 || !(learning.minutes || learning.drying)) return supplies;
-  return {
-    ...supplies,
-    pace: paceOf(log, pieces, { supplies, boothModels: equipment.boothModels, brushesMm: equipment.brushesMm }, learning),
-  };
+  return { ...supplies, pace: paceOf(log, pieces, benchOf(workshop, supplies), learning) };
 }
 
 /** The problem of what is given. */

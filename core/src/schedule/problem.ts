@@ -21,7 +21,7 @@ import { begunOf, pastEvenings, withoutBegun } from './begun.js';
 import { doingsOf, type Doing } from './doing.js';
 import { afterCleaning, stillOwed, type CleaningOwed } from './cleaning-owed.js';
 import { operationId } from './operation-id.js';
-import { EVENING_SHARE, sittingsOf, type SplitBench } from './sittings.js';
+import { EVENING_SHARE, coatsOf, sittingsOf, type SplitBench } from './sittings.js';
 import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
 
@@ -89,7 +89,7 @@ function operationsOf(
     const others = waysOf(bench.allows).flatMap(({ id, byCoat, done }) => {
       if (!byCoat && own.length > 1) return [];
       const other = done(step, bench.supplies);
-      return other ? [{ id, step: other }] : [];
+      return other && coatsOf(other, bench) === coatsOf(step, bench) ? [{ id, step: other }] : [];
     });
     return own.map(({ sitting, minutes: durationMin, part }): ScheduleOperation => {
       const id = operationId(piece, index, sitting);
@@ -100,10 +100,10 @@ function operationsOf(
         id,
         job: piece.id,
         ...handsAt(step, durationMin, bench),
-        alternatives: others.flatMap(({ id: way, step: other }) => {
-          const minutes = minutesOfPart(other, piece, bench, part);
-          return minutes > 0 ? [{ id: way, ...handsAt(other, minutes, bench) }] : [];
-        }),
+        alternatives: others.map(({ id: way, step: other }) => ({
+          id: way,
+          ...handsAt(other, minutesOfPart(other, piece, bench, part), bench),
+        })),
         daylight: step.daylight,
         pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
         dueMin,

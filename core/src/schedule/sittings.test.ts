@@ -106,8 +106,8 @@ describe('work that was put down', () => {
     // taken back from the log, what was done in it is open again under a number that is free
     const later = allOf({ handsOnMin: 50 }, { log: [entryOf(1, { from: 0.4, to: 1 })] });
     expect(later.map(({ sitting, part, sat }) => [sitting, part.from, part.to, sat !== null])).toEqual([
-      [0, 0, 0.4, false],
       [1, 0.4, 1, true],
+      [0, 0, 0.4, false],
     ]);
     expect(allOf({ handsOnMin: 50 }, { log: [entryOf(0, undefined)] })).toHaveLength(1);
   });
@@ -148,6 +148,25 @@ describe('work that was put down', () => {
     ]);
     expect(later.plan.eveningsUsed).toBe(1);
   });
+});
+
+test('what was planned for tonight may take the end of the evening when it gets late; nothing else moves up into it', () => {
+  const first = vanWith('first', [['clean', null, { handsOnMin: 60 }]]);
+  const second = vanWith('second', [['clean', null, { handsOnMin: 38 }]]);
+  const third = vanWith('third', [['clean', null, { handsOnMin: 12 }]]);
+  const EIGHT = 20 * 60;
+  const startsAt = (nowMin: number) =>
+    new Map(
+      planPieces(givenAt([first, second, third], [], nowMin)).plan.placed.map(({ id, startMin }) => [operationOf(id).pieceId, startMin]),
+    );
+  const asPlanned = startsAt(19 * 60);
+  expect([...asPlanned.values()].filter((at) => at < 21 * 60)).toHaveLength(2);
+  // twenty minutes late: with 85 % the second would be put off
+  const late = startsAt(19 * 60 + 20);
+  const tonight = [...late].filter(([, at]) => at < 21 * 60 && at >= 19 * 60 + 20).map(([id]) => id);
+  expect(tonight).toEqual(expect.arrayContaining([...asPlanned].filter(([, at]) => at < 21 * 60).map(([id]) => id)));
+  expect(tonight).toHaveLength(2);
+  expect(late.get(tonight[1]!)!).toBeGreaterThanOrEqual(EIGHT);
 });
 
 test('an evening is as long as most are, past midnight too', () => {

@@ -91,8 +91,8 @@ function farthest<T extends { at: number }>(cuts: readonly T[], { from, to }: Wo
 }
 
 /**
- * All sittings of a step by number: those that were, with what was done in them, and what is left in as many as it takes. A coat is a sitting of its own
- * where coats are laid apart; what is longer than an evening is put down where it may be.
+ * All sittings of a step: those that were, with what was done in them, then what is left in as many as it takes, under numbers that are free. A coat is a
+ * sitting of its own where coats are laid apart; what is longer than an evening is put down where it may be.
  */
 export function sittingsOf(step: Step, piece: Piece, progress: Pick<Progress, 'satsOf'>, bench: SplitBench): PlannedSitting[] {
   const sats = progress.satsOf(step.id);
@@ -110,7 +110,7 @@ export function sittingsOf(step: Step, piece: Piece, progress: Pick<Progress, 's
     while (sats.has(number));
     return { ...one, sitting: number, sat: null };
   });
-  return done.length === 0 ? open : [...done, ...open].sort((a, b) => a.sitting - b.sitting);
+  return [...done.sort((a, b) => a.sitting - b.sitting), ...open];
 }
 
 /** Hands-on minutes of all sittings of a step together. */

@@ -1,5 +1,13 @@
 import type { WorkPart } from '../log/index.js';
-import { AFTER_EVENING_MIN, operationId, operationOf, type Outlook, type PieceOutlook, type UpTo } from '../schedule/index.js';
+import {
+  AFTER_EVENING_MIN,
+  operationId,
+  operationOf,
+  type Outlook,
+  type PieceOutlook,
+  type Sitting,
+  type UpTo,
+} from '../schedule/index.js';
 import { eveningsOf } from '../solver/index.js';
 import type { StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
@@ -8,8 +16,20 @@ import { MINUTES_PER_DAY, type Interval } from '../units/index.js';
 /** How a job stands. */
 export type JobState = 'planned' | 'running' | 'done';
 
+/** How much of its step a sitting is. */
+export interface Share {
+  /** Which coat this sitting is of, and of how many; 1 of 1 where they are laid in one go. */
+  coat: number;
+  coats: number;
+  /** What of the step it is, in coats; which of the parts of its coat, and of how many; and where it ends where that has a name. */
+  part: WorkPart;
+  partNumber: number;
+  parts: number;
+  upTo: UpTo | null;
+}
+
 /** One thing to do in an evening. */
-export interface Job {
+export interface Job extends Share {
   id: string;
   state: JobState;
   startMin: number;
@@ -21,14 +41,6 @@ export interface Job {
   report: StepReport;
   /** Hands-on minutes that are planned. */
   plannedMin: number;
-  /** Which coat this sitting is of, and of how many; 1 of 1 where they are laid in one go. */
-  coat: number;
-  coats: number;
-  /** What of the step it is, in coats; which of the parts of its coat, and of how many; and where it ends where that has a name. */
-  part: WorkPart;
-  partNumber: number;
-  parts: number;
-  upTo: UpTo | null;
 }
 
 export interface Evening {
@@ -46,14 +58,30 @@ export function eveningOf(evenings: readonly Interval[], atMin: number): Interva
   return next && atMin >= Math.floor(next.fromMin / MINUTES_PER_DAY) * MINUTES_PER_DAY ? next : null;
 }
 
+/** How much of a step one of its sittings is; null where there is no such sitting. */
+export function shareOf(all: readonly Sitting[], sitting: number): Share | null {
+  const own = all.find((one) => one.sitting === sitting);
+  if (!own) return null;
+  const coat = Math.floor(own.part.from);
+  const ofCoat = all
+    .map(({ part }) => part.from)
+    .filter((from) => Math.floor(from) === coat)
+    .sort((a, b) => a - b);
+  return {
+    coat: coat + 1,
+    coats: Math.round(Math.max(...all.map(({ part }) => part.to))),
+    part: own.part,
+    partNumber: ofCoat.indexOf(own.part.from) + 1,
+    parts: ofCoat.length,
+    upTo: own.upTo,
+  };
+}
+
 export const jobOf = (own: PieceOutlook, stepIndex: number, sitting: number, state: JobState, span: Interval): Job | null => {
   const [step, report, all] = [own.steps[stepIndex], own.reports[stepIndex], own.sittings[stepIndex]];
   const planned = all?.find((one) => one.sitting === sitting);
-  if (!step || !report || !all || !planned) return null;
-  const ofCoat = all
-    .map(({ part }) => part.from)
-    .filter((from) => Math.floor(from) === Math.floor(planned.part.from))
-    .sort((a, b) => a - b);
+  const share = all && shareOf(all, sitting);
+  if (!step || !report || !planned || !share) return null;
   return {
     id: operationId({ id: own.pieceId }, stepIndex, sitting),
     state,
@@ -65,12 +93,7 @@ export const jobOf = (own: PieceOutlook, stepIndex: number, sitting: number, sta
     step,
     report,
     plannedMin: planned.minutes,
-    coat: Math.floor(planned.part.from) + 1,
-    coats: Math.round(Math.max(...all.map(({ part }) => part.to))),
-    part: planned.part,
-    partNumber: ofCoat.indexOf(planned.part.from) + 1,
-    parts: ofCoat.length,
-    upTo: planned.upTo,
+    ...share,
   };
 };
 

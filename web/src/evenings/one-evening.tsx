@@ -13,7 +13,7 @@ import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { BlockPanel } from './block-panel.js';
 import { EveningLanes, type LaneBlock } from './evening-lanes.js';
 import { useMoving } from './use-moving.js';
-import { partOf } from './step-words.js';
+import { partWordsOf } from './step-words.js';
 
 /** One evening wide enough to take its blocks in hand: moved by pointer or by keys, pinned, explained. */
 export function OneEvening() {
@@ -44,7 +44,7 @@ export function OneEvening() {
       {
         ...placed,
         pieceId,
-        name: [techniqueById(step.technique).name, partOf(own, placed.id)].filter((words) => words !== '').join(', '),
+        name: [techniqueById(step.technique).name, partWordsOf(own, placed.id)].filter((words) => words !== '').join(', '),
         colour: stepPaint(step, supplies)?.colour ?? null,
         isPinned: step.pinnedAt !== null && sitting === 0,
         isSnag: own.findings.some((found) => found.severity === 'snag' && found.stepIndex === stepIndex),

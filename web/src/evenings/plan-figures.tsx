@@ -2,7 +2,7 @@ import type { Bounds } from '@eveningtide/core/solver';
 import { formatMinutes } from '@eveningtide/core/units';
 import { countWords } from '../ui/words.js';
 import { useDays } from '../ui/days.js';
-import { useLikely } from '../workers/use-likely.js';
+import { likelyDay, useLikely } from '../workers/use-likely.js';
 import type { ToldOutlook } from '../workers/use-outlook.js';
 
 /** The plan in four figures, beside what no plan can beat. */
@@ -44,13 +44,13 @@ function useDone(finishMin: number | null, originDate: string, leastMin: number 
   const likelyMin = useLikely()?.likelyAllMin ?? null;
   if (finishMin === null) return { day: '–', words: 'all done' };
   const day = (minute: number): string => days.dayOf(originDate, minute);
-  const isLater = likelyMin !== null && likelyMin > finishMin && day(likelyMin) !== day(finishMin);
+  const { atMin, isLater } = likelyDay(finishMin, likelyMin, originDate);
   const words = [
     likelyMin === null ? 'all done' : 'all likely done',
     ...(isLater ? [`at the earliest ${day(finishMin)}`] : []),
     ...(leastMin === null || leastMin === Infinity ? [] : [`not before ${day(leastMin)}`]),
   ];
-  return { day: day(isLater ? likelyMin : finishMin), words: words.join(', ') };
+  return { day: Number.isFinite(atMin) ? day(atMin) : 'not sure', words: words.join(', ') };
 }
 
 /** Places in which more models stand wet than have room. */

@@ -1,14 +1,13 @@
 import { operationOf, type PieceOutlook } from '@eveningtide/core/schedule';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { partWords } from '../tonight/part-words.js';
-import { jobOf } from '@eveningtide/core/tonight';
+import { partWords } from '../ui/part-words.js';
+import { shareOf } from '@eveningtide/core/tonight';
 import { usePlan } from '../workers/outlook-context.js';
 
 /** Which coat and part of its step an operation is, in words; empty where it is all of it. */
-export function partOf(own: PieceOutlook, id: string): string {
+export function partWordsOf(own: PieceOutlook, id: string): string {
   const { stepIndex, sitting } = operationOf(id);
-  const job = jobOf(own, stepIndex, sitting, 'planned', { fromMin: 0, toMin: 0 });
-  return job ? partWords(job, undefined) : '';
+  return partWords(shareOf(own.sittings[stepIndex] ?? [], sitting));
 }
 
 /** A step of the plan in words: `Salt van 14: wash`, with coat and part where there are several. */
@@ -19,7 +18,7 @@ export function useStepWords(): (id: string, numbered?: boolean) => string {
     const piece = given?.pieces.find((one) => one.id === pieceId);
     const own = outlook?.pieces.find((one) => one.pieceId === pieceId);
     const step = own?.steps[stepIndex];
-    const part = own ? partOf(own, id) : '';
+    const part = own ? partWordsOf(own, id) : '';
     const what = step ? techniqueById(step.technique).name.toLowerCase() : `step ${String(stepIndex + 1)}`;
     return `${piece?.name ?? pieceId}${numbered ? `, step ${String(stepIndex + 1)}` : ''}: ${what}${part === '' ? '' : `, ${part}`}`;
   };

@@ -1,5 +1,6 @@
 import { learntDrying, learntMinutes, looksOdd, type Case, type Learnt } from '@eveningtide/core/calibration';
 import type { LogEntry } from '@eveningtide/core/log';
+import { benchOf } from '@eveningtide/core/schedule';
 import type { Piece } from '@eveningtide/core/subjects';
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
@@ -14,18 +15,13 @@ import { useWorkshop } from '../workshop/use-workshop.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { LearntChart } from './learnt-chart.js';
 
-const NO_BRUSHES: readonly number[] = [];
-
 /** What the bench has learnt: the painter's own minutes, and how each bottle really dries. */
 export function LearntPart({ log, pieces }: { log: readonly LogEntry[]; pieces: readonly Piece[] }) {
   const supplies = useSupplies();
   const { data } = useWorkshopQuery();
   const { workshop, change } = useWorkshop();
-  const { boothModels = 1, brushesMm = NO_BRUSHES } = data?.workshop.equipment ?? {};
-  const minutes = useMemo(
-    () => learntMinutes(log, pieces, { supplies, boothModels, brushesMm }),
-    [log, pieces, supplies, boothModels, brushesMm],
-  );
+  const kept = data?.workshop;
+  const minutes = useMemo(() => (kept ? learntMinutes(log, pieces, benchOf(kept, supplies)) : []), [log, pieces, kept, supplies]);
   const drying = useMemo(() => learntDrying(log, supplies), [log, supplies]);
   if (!workshop) return null;
   const { learning } = workshop;

@@ -1,8 +1,10 @@
 import { coatDays, waitAfter, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
+import { shareOf } from '@eveningtide/core/tonight';
 import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
 import { dryingWedgePath } from '../ui/drying-wedge.js';
 import { useDays } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
+import { partWords } from '../ui/part-words.js';
 import { solventWords } from '../ui/words.js';
 
 const WIDTH = 250;
@@ -34,11 +36,12 @@ function CoatNights({ outlook, own, index }: { outlook: Outlook; own: PieceOutlo
   const days = useDays();
   const coats = coatDays(outlook, own, index);
   if (new Set(coats).size < 2) return null;
-  const called = (own.sittings[index] ?? []).every(({ part }) => part.to - part.from === 1) ? 'coat' : 'part';
+  const all = own.sittings[index] ?? [];
+  const called = all.map(({ sitting }) => partWords(shareOf(all, sitting)));
   return (
     <p className="bg-night py-0.5 pr-9 pl-[3.75rem] text-[0.8125rem] text-night-text">
       <b className="font-semibold">Over nights</b>:{' '}
-      {coats.map((date, coat) => `${called} ${String(coat + 1)} ${date === null ? 'without an evening' : days.day(date)}`).join(', ')}
+      {coats.map((date, i) => `${called[i] ?? ''} ${date === null ? 'without an evening' : days.day(date)}`).join(', ')}
     </p>
   );
 }

@@ -9,7 +9,7 @@ import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { useDays, type Days } from '../ui/days.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
-import { useLikely } from '../workers/use-likely.js';
+import { likelyDay, useLikely } from '../workers/use-likely.js';
 import { PieceMenu } from './piece-menu.js';
 import { countWords } from '../ui/words.js';
 
@@ -22,6 +22,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
   const days = useDays();
   const completion = own ? completionOf(own) : null;
   const likelyMin = useLikely()?.likelyMin[piece.id] ?? null;
+  const likely = outlook && completion && likelyDay(completion.paintedMin, likelyMin, outlook.originDate);
   const homeless = own?.placed.filter((isPlaced) => !isPlaced).length ?? 0;
   const snags = own?.findings.filter((f) => f.severity === 'snag' && f.waived === null).length ?? 0;
   const handsOn = own?.handsOnMin.reduce((a, b) => a + b, 0) ?? 0;
@@ -62,12 +63,14 @@ export function PieceHeader({ piece }: { piece: Piece }) {
               to="/evenings"
               className="block text-xl font-bold text-ink underline decoration-line-strong underline-offset-2 hover:decoration-ink"
             >
-              {completion
-                ? likelyDay(completion, likelyMin, outlook.originDate, days)
+              {likely
+                ? Number.isFinite(likely.atMin)
+                  ? days.dayOf(outlook.originDate, likely.atMin)
+                  : 'not sure'
                 : `${countWords(homeless, 'step')} without an evening`}
             </Link>
             {completion && dryWords(completion, outlook.originDate, days)}
-            {completion && isLater(completion, likelyMin, outlook.originDate) && (
+            {completion && likely?.isLater && (
               <span className="block">at the earliest {days.dayOf(outlook.originDate, completion.paintedMin)}</span>
             )}
           </p>
@@ -93,17 +96,6 @@ export function PieceHeader({ piece }: { piece: Piece }) {
       <Conflict />
     </header>
   );
-}
-
-const isLater = ({ paintedMin }: Completion, likelyMin: number | null, originDate: string): boolean =>
-  likelyMin !== null &&
-  likelyMin > paintedMin &&
-  (!Number.isFinite(likelyMin) || dateOf(originDate, likelyMin) !== dateOf(originDate, paintedMin));
-
-/** The likely day of the last step; that of the plan until it is known. */
-function likelyDay(completion: Completion, likelyMin: number | null, originDate: string, days: Days): string {
-  const atMin = isLater(completion, likelyMin, originDate) && likelyMin !== null ? likelyMin : completion.paintedMin;
-  return Number.isFinite(atMin) ? days.dayOf(originDate, atMin) : 'not sure';
 }
 
 /** What is said under the day of the last step: when all is dry. */

@@ -3,10 +3,13 @@ import { mixNeeded } from '@eveningtide/core/coverage';
 import { variationFor } from '@eveningtide/core/finishes';
 import { isDropped } from '@eveningtide/core/mixing';
 import { WAIT_WORDS, incomingOf, minutesMade, type StepReport } from '@eveningtide/core/sequence';
+import { benchOf } from '@eveningtide/core/schedule';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { formatNumber } from '@eveningtide/core/units';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
+import { directWords } from '../mixing/direct-words.js';
+import { useBench } from '../mixing/use-bench.js';
 import { cupOf, cupWords, useCountedCups } from '../mixing/use-counted-cups.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
@@ -14,7 +17,7 @@ import { useDays } from '../ui/days.js';
 import { Heading, Panel, Row } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
-import { useOnHand, usePieceOutlook, usePlan, useSupplies } from '../workers/outlook-context.js';
+import { usePieceOutlook, usePlan, useSupplies } from '../workers/outlook-context.js';
 import { countWords, solventWords } from '../ui/words.js';
 
 /** What the open step means in minutes, millilitres and cautions. */
@@ -83,11 +86,8 @@ function MinutesFacts({ piece, step, inPlan }: { piece: Piece; step: Step; inPla
   const supplies = useSupplies();
   const { data: workshop } = useWorkshopQuery();
   const models = membersOf(step, piece).length || 1;
-  if (step.handsOnMin !== null || inPlan === undefined) return null;
-  const { setUpMin, handlingMin, workMin, dryerMin, brushMm } = minutesMade(step, piece, {
-    supplies,
-    brushesMm: workshop?.workshop.equipment.brushesMm ?? [],
-  });
+  if (step.handsOnMin !== null || inPlan === undefined || !workshop) return null;
+  const { setUpMin, handlingMin, workMin, dryerMin, brushMm } = minutesMade(step, piece, benchOf(workshop.workshop, supplies));
   const minutes = (n: number): string => `${formatNumber(n, 1)} min`;
   return (
     <>
@@ -106,9 +106,9 @@ function MinutesFacts({ piece, step, inPlan }: { piece: Piece; step: Step; inPla
 
 /** What is stirred for the step: the cup it shares, or what it takes alone. */
 function MixFacts({ piece, step, index }: { piece: Piece; step: Step; index: number }) {
-  const { supplies, mixes } = useOnHand();
+  const stores = useBench();
+  const { supplies, mixes, droppers } = stores;
   const shown = useShown();
-  const { data: workshop } = useWorkshopQuery();
   const cup = cupOf(useCountedCups(), piece.id, index);
   if (cup)
     return (
@@ -123,8 +123,21 @@ function MixFacts({ piece, step, index }: { piece: Piece; step: Step; index: num
         <p className="text-[0.8125rem] text-ink-3">From area, cover, film and what stays in cup and brush, once a cup.</p>
       </>
     );
-  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
-  if (!mix) return null;
+  const mix = mixNeeded(step, piece, supplies, droppers, mixes);
+  if (!mix) {
+    const taken = directWords(step, piece, stores, shown);
+    if (taken.length === 0) return null;
+    return (
+      <>
+        <Heading>It takes</Heading>
+        {taken.map(({ amount, name }) => (
+          <p key={name}>
+            {amount} of {name}
+          </p>
+        ))}
+      </>
+    );
+  }
   return (
     <>
       <Heading>Mix for it</Heading>

@@ -8,15 +8,17 @@ import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
 import { Eye, Wind } from 'lucide-react';
 import { Link } from 'react-router';
 import { useBenchAir } from '../store/air.js';
-import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
+import { type StoredPiece } from '../store/api.js';
 import { mixWords } from '../pieces/mix-words.js';
 import { cupOf, cupWords, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { Swatch } from '../ui/swatch.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
-import { useOnHand, usePlan, useSupplies } from '../workers/outlook-context.js';
-import { partWords } from './part-words.js';
+import { usePlan, useSupplies } from '../workers/outlook-context.js';
+import { directWords } from '../mixing/direct-words.js';
+import { useBench } from '../mixing/use-bench.js';
+import { partWords } from '../ui/part-words.js';
 
 /** With more lines than this a page is set smaller, so that it stays one. */
 const FULL_FROM = 12;
@@ -103,15 +105,16 @@ function NextCoat({ job, originDate }: { job: Job; originDate: string }) {
 }
 
 function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | undefined; originDate: string; cup: CountedCup | null }) {
-  const { supplies, mixes } = useOnHand();
+  const stores = useBench();
+  const { supplies, mixes, droppers } = stores;
   const shown = useShown();
-  const { data: workshop } = useWorkshopQuery();
   if (!piece) return null;
   const { step } = job;
   const { technique, tool } = incomingOf(step, supplies);
   const paint = stepPaint(step, supplies, mixes);
-  const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
-  const part = partWords(job, piece);
+  const mix = mixNeeded(step, piece, supplies, droppers, mixes);
+  const taken = cup || mix ? [] : directWords(step, piece, stores, shown);
+  const part = partWords(job, { piece, step });
   return (
     <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
       <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
@@ -148,7 +151,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
                 cup {cup.letter}: {cupWords(cup)}
               </span>
             ) : (
-              mix && <span>{mixWords(mix, shown)}</span>
+              <span>{mix ? mixWords(mix, shown) : taken.map(({ amount }) => amount).join(', ')}</span>
             )}
           </p>
         )}

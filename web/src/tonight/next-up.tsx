@@ -1,7 +1,7 @@
 import { incomingOf } from '@eveningtide/core/sequence';
 import type { Job } from '@eveningtide/core/tonight';
 import { clockOf, formatNumber } from '@eveningtide/core/units';
-import { partWords } from './part-words.js';
+import { partWords } from '../ui/part-words.js';
 import { useSupplies } from '../workers/outlook-context.js';
 
 interface NextUpProps {
@@ -36,7 +36,7 @@ export function NextUp({ title, jobs, chosen, pieceName, onChoose }: NextUpProps
               <span>
                 {incomingOf(job.step, supplies).technique.name}
                 <span className="block text-lg leading-5 text-ink-2">
-                  {[pieceName(job.pieceId), partWords(job, undefined)].filter((words) => words !== '').join(' · ')}
+                  {[pieceName(job.pieceId), partWords(job)].filter((words) => words !== '').join(' · ')}
                 </span>
               </span>
               <span className="figures text-lg text-ink-2">{formatNumber(job.plannedMin, 0)} min</span>

@@ -17,7 +17,6 @@ const PARTS = [
   { name: 'a quarter', share: 0.25 },
   { name: 'half', share: 0.5 },
   { name: 'three quarters', share: 0.75 },
-  { name: 'all of it', share: 1 },
 ];
 
 /** As far as the painter has come with a step that is put down: the rest is planned for later. */
@@ -32,7 +31,8 @@ export function PutDownDialog({ job, piece, onPut, onClose }: PutDownDialogProps
   };
   const choices = [
     ...members.slice(0, -1).map(({ label }, i) => ({ name: label, share: (i + 1) / members.length })),
-    ...PARTS.filter(({ share }) => members.length === 0 || share === 1),
+    ...(members.length === 0 ? PARTS : []),
+    { name: job.coats > 1 ? 'all of this coat' : 'all of it', share: 1 },
   ].filter(({ share }) => share > already + 1e-6);
   return (
     <Dialog
@@ -44,10 +44,12 @@ export function PutDownDialog({ job, piece, onPut, onClose }: PutDownDialogProps
       }}
     >
       <div role="group" aria-label="As far as" className="grid grid-cols-2 gap-2">
-        {choices.map(({ name, share }) => (
+        {choices.map(({ name, share }, i) => (
           <button
             key={name}
             type="button"
+            // no keyboard comes up on a tablet
+            {...(i === 0 ? { 'data-first': true } : {})}
             className="min-h-14 rounded-sm border-2 border-ink px-3 text-xl font-semibold"
             onClick={() => {
               put(share);

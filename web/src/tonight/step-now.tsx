@@ -10,6 +10,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useBench } from '../mixing/use-bench.js';
 import { cupOf, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
+import { directWords } from '../mixing/direct-words.js';
 import { amountWords } from '../mixing/words.js';
 import { scaleFor } from '../pieces/elevation-scale.js';
 import { Elevation, KeepCleanPattern } from '../pieces/elevation.js';
@@ -22,7 +23,7 @@ import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan, useSupplies } from '../workers/outlook-context.js';
-import { partWords } from './part-words.js';
+import { partWords } from '../ui/part-words.js';
 
 interface StepNowProps {
   job: Job;
@@ -38,7 +39,7 @@ interface StepNowProps {
 export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNowProps) {
   const supplies = useSupplies();
   const { technique, tool } = incomingOf(job.step, supplies);
-  const part = partWords(job, piece);
+  const part = partWords(job, { piece, step: job.step });
   const members = piece.members.length > 1 ? membersOf(job.step, piece).map(({ label }) => label) : [];
   return (
     <div>
@@ -112,7 +113,8 @@ function Places({ piece, step }: { piece: Piece; step: Step }) {
 
 /** How much of what, in what the painter counts in, and where it stands: the same cup as under Mixing. */
 function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | null }) {
-  const { supplies, mixes, droppers, measuring, measured } = useBench();
+  const stores = useBench();
+  const { supplies, mixes, droppers, measuring, measured } = stores;
   const cups = useCountedCups();
   const shown = useShown();
   const { step } = job;
@@ -121,7 +123,8 @@ function Fetch({ job, piece, tool }: { job: Job; piece: Piece; tool: string | nu
   const bottle = supplies.bottle(step.bottleId);
   const cup = cupOf(cups, job.pieceId, job.stepIndex);
   const others = cup ? cup.mix.for.length - 1 : 0;
-  const [first, ...rest] = cup ? cupLines(cup) : mix ? portionWords(mix) : [paint?.name ?? 'By hand'];
+  const taken = cup || mix ? [] : directWords(step, piece, stores, shown).map(({ amount, name }) => `${amount} of ${name}`);
+  const [first, ...rest] = cup ? cupLines(cup) : mix ? portionWords(mix) : taken.length > 0 ? taken : [paint?.name ?? 'By hand'];
   return (
     <div className="mx-6 mt-3 flex items-center gap-5 border-y border-line py-4">
       {paint && <Swatch colour={paint.colour} size={72} />}

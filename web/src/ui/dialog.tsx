@@ -36,9 +36,11 @@ export function Dialog({
           {...(note ? {} : { 'aria-describedby': undefined })}
           onOpenAutoFocus={(event) => {
             opener.current = document.activeElement instanceof HTMLElement ? document.activeElement : null;
-            // to the first thing to fill in, else to press, not to the cross
+            // to what is marked, to the first thing to fill in, else to press, not to the cross
             const first =
-              body.current?.querySelector<HTMLElement>(TO_FILL_IN) ?? body.current?.querySelector<HTMLElement>('button, a[href]');
+              body.current?.querySelector<HTMLElement>('[data-first]') ??
+              body.current?.querySelector<HTMLElement>(TO_FILL_IN) ??
+              body.current?.querySelector<HTMLElement>('button, a[href]');
             if (!first) return;
             event.preventDefault();
             first.focus();

@@ -41,6 +41,24 @@ describe('bench time', () => {
     expect(placed(bench(null, 20), job(60), job(30), job(15), job(20, { fills: true }))).toEqual([100, 300, 160, 175]);
   });
 
+  test('what cannot wait is done before the airbrush is cleaned, what can is not', () => {
+    const on = bench();
+    expect(placed(on, spray(20, 'white'))).toEqual([100]);
+    const wipe = job(5);
+    // the cleaning is until 130
+    expect(on.find(wipe, false, [{ fromMin: 120, toMin: 131 }])).toMatchObject({ startMin: 130, replaces: null });
+    const slot = on.find(wipe, false, [{ fromMin: 120, toMin: 123 }])!;
+    expect(slot).toMatchObject({ startMin: 120, cleansFromMin: 125 });
+    const mark = on.mark();
+    on.take(1, wipe, slot);
+    expect(on.cleanings).toEqual([{ fromMin: 125, toMin: 135 }]);
+    // by then it is cleaned; what takes longer than paint may stand in it is not put before it
+    expect(placed(on, job(30))).toEqual([135]);
+    on.backTo(mark);
+    expect(on.cleanings).toEqual([{ fromMin: 120, toMin: 130 }]);
+    expect(on.find(job(16), false, [{ fromMin: 120, toMin: 123 }])).toBeNull();
+  });
+
   test('fills an evening, then the next, then has none', () => {
     expect(placed(bench(), job(60), job(60), job(40), job(40), job(40))).toEqual([100, 300, 160, 360, null]);
   });

@@ -10,13 +10,20 @@ interface Busy extends Interval {
   node: number;
 }
 
-/** A place found for an operation; `replaces` is the cleaning that is cut to `keepMin` because the colour stays or darkens. */
+/**
+ * A place found for an operation; `replaces` is the cleaning that is cut to `keepMin` because the colour stays or darkens, or that is put off to
+ * `cleansFromMin` for what cannot wait.
+ */
 export interface Slot {
   startMin: number;
   endMin: number;
   replaces: Busy | null;
   keepMin: number;
+  cleansFromMin: number | null;
 }
+
+/** Paint may stand in the airbrush for so long before it is cleaned: what cannot wait is done first (common practice; our number). */
+const MOST_UNCLEANED_MIN = 15;
 
 interface Change {
   name: string;
@@ -79,9 +86,9 @@ export class BenchTime {
       else if (daylightOnly && !daylight.some((d) => d.fromMin <= startMin && endMin <= d.toMin))
         next = daylight.find((d) => d.fromMin > startMin)?.fromMin ?? null;
       else {
-        const slot: Slot = { startMin, endMin, replaces: null, keepMin: 0 };
+        const slot: Slot = { startMin, endMin, replaces: null, keepMin: 0, cleansFromMin: null };
         next = this.clash(mode, slot, cleanMin);
-        if (next < 0) return slot;
+        if (next < 0 || this.putsOffCleaning(mode, slot, allowed, evening.toMin)) return slot;
       }
       if (next === null) return null;
       at = firstOpen(allowed, next);
@@ -89,13 +96,17 @@ export class BenchTime {
     return null;
   }
 
-  take(node: number, mode: Mode, { startMin, endMin, replaces, keepMin }: Slot): void {
+  take(node: number, mode: Mode, { startMin, endMin, replaces, keepMin, cleansFromMin }: Slot): void {
     const { setup } = this.hours;
     if (replaces) {
       for (const name of this.cleanHolds) this.change(name, replaces, false);
       if (keepMin > 0) {
         const rinse = { ...replaces, toMin: replaces.fromMin + keepMin };
         for (const name of this.cleanHolds) this.change(name, rinse, true);
+      }
+      if (cleansFromMin !== null) {
+        const later = { ...replaces, fromMin: cleansFromMin, toMin: cleansFromMin + replaces.toMin - replaces.fromMin };
+        for (const name of this.cleanHolds) this.change(name, later, true);
       }
     }
     const work: Busy = { fromMin: startMin, toMin: endMin, kind: 'work', colour: mode.colour, node };
@@ -155,6 +166,27 @@ export class BenchTime {
       }
     }
     return -1;
+  }
+
+  /** The work is by hand, cannot wait until the airbrush is clean, and the cleaning can come after it: then the slot puts it off. */
+  private putsOffCleaning(mode: Mode, slot: Slot, allowed: readonly Interval[], lastMin: number): boolean {
+    const { startMin, endMin } = slot;
+    const [held] = mode.resources.filter((name) => this.cleanHolds.includes(name));
+    if (mode.isSetUp || held === undefined) return false;
+    const list = this.listOf(held);
+    const busy = list[firstEndingAfter(list, startMin)];
+    // a cleaning that is going on is not broken off
+    if (busy?.kind !== 'cleaning' || startMin > busy.fromMin) return false;
+    const sprayedMin = list.find(({ kind, node }) => kind === 'work' && node === busy.node)?.toMin ?? busy.fromMin;
+    if (endMin > sprayedMin + MOST_UNCLEANED_MIN) return false;
+    const closesMin = allowed.find((gap) => gap.fromMin <= startMin && startMin <= gap.toMin)?.toMin ?? Infinity;
+    const untilMin = endMin + busy.toMin - busy.fromMin;
+    if (closesMin >= busy.toMin || untilMin > lastMin) return false;
+    const isFree = (name: string): boolean =>
+      this.listOf(name).every((one) => one === busy || one.toMin <= startMin || one.fromMin >= untilMin);
+    if (![...this.cleanHolds, ...mode.resources].every(isFree)) return false;
+    Object.assign(slot, { replaces: busy, keepMin: 0, cleansFromMin: endMin });
+    return true;
   }
 
   /** What is left of a cleaning when this colour comes next; null: all of it. */

@@ -67,7 +67,7 @@ export function improveEvenings(
 /** So many operations may be placed to make a plan careful: with thousands of them a plan must stand soon (our number). */
 const MOST_PLACED = 6000;
 
-/** The same with more time for what dries over a night, wherever that costs no evening and spoils nothing. */
+/** The same with more time for what dries over a night, wherever that takes no more evenings and spoils nothing; the last of them may be a later one. */
 function carefully(compiled: Compiled, asFound: Judged, wishes: Wishes): Judged {
   if (compiled.overNights <= 1) return asFound;
   const { order, choices } = asFound.draft;

@@ -33,7 +33,7 @@ type More = Partial<Omit<ScheduleProblem, 'calendar'> & NonNullable<ScheduleProb
 
 /** Operations of one job follow each other in the order given; what is not said is as at a usual bench. */
 export function inEvenings(operations: ScheduleOperation[], drying: DryingLag[] = [], more: More = {}): ScheduleProblem {
-  const { evenings = eveningsFor(20), daylight = [], notBeforeMin = 0, ...rest } = more;
+  const { evenings = eveningsFor(20), daylight = [], notBeforeMin = 0, fillShare = 1, overNights = 1, ...rest } = more;
   return {
     operations,
     lags: operations.flatMap(({ id, job }, i) => {
@@ -46,7 +46,7 @@ export function inEvenings(operations: ScheduleOperation[], drying: DryingLag[] 
     drying,
     setup: { resource: 'airbrush', minutes: 6, holds: ['hands'] },
     capacities: { hands: 1, airbrush: 1 },
-    calendar: { evenings, daylight, notBeforeMin },
+    calendar: { evenings, daylight, notBeforeMin, fillShare, overNights },
     ...rest,
   };
 }
