@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { addStep, clearTheBench, expect, go, make, onlyOn, openPiece, putOn, rows, saved, test, wishFor } from './fixtures.js';
-import { throughTheEvenings } from './at-the-bench.js';
+import { everyEveningHolds, throughTheEvenings } from './at-the-bench.js';
 import { terrace } from './terrace.js';
 
 /** Jobs of the line carried through real evenings, to what the log then tells. */
@@ -43,6 +43,7 @@ test('J03 Terrace of block-built stores: inked in drops, a tide mark put right w
   await saved(page);
   const order: string[] = [];
   let wentWrong = false;
+  await everyEveningHolds(page);
   await throughTheEvenings(page, async ({ step, words }) => {
     order.push(words.split('\n')[0]!);
     if (words.startsWith('Wash')) await expect(step).toContainText(/\d+ drops Ink in alcohol/);
@@ -96,6 +97,7 @@ test('J10 Spilled fish-meal on six vans: streak first, dry meal into the wet, se
   await saved(page);
   const order: string[] = [];
   let intoTheWet = '';
+  await everyEveningHolds(page);
   await throughTheEvenings(page, async ({ timers, words }) => {
     order.push(words.split('\n')[0]!);
     // the meal has minutes: its window counts down beside the step
@@ -130,6 +132,7 @@ test('J12 Chipped tipper with a replaced plate: chips and blending watched to th
   );
   const order: string[] = [];
   const windows: Record<string, string> = {};
+  await everyEveningHolds(page);
   await throughTheEvenings(page, async ({ timers, words }) => {
     const name = words.split('\n')[0]!;
     order.push(name);
@@ -172,6 +175,7 @@ test('J18 One wagon, one sitting: sprayed, washed, drybrushed and dusted against
   // none of it comes too soon, all in one evening
   await expect(alarms.filter({ hasText: 'Too soon' })).toHaveCount(0);
   const evenings = new Set<string>();
+  await everyEveningHolds(page);
   await throughTheEvenings(page, async () => {
     evenings.add(await page.evaluate(() => new Date().toDateString()));
   });
@@ -200,6 +204,7 @@ test('J21 Quarry face: a filled seam, a base overnight, four tones, greens and g
   await expect(page.getByRole('group', { name: /^Snag at step/ }).filter({ hasText: /Too (soon|late)/ })).toHaveCount(0);
   await expect(page.getByText('without an evening')).toHaveCount(0);
   const order: string[] = [];
+  await everyEveningHolds(page);
   await throughTheEvenings(page, async ({ words }) => {
     order.push(words.split('\n')[0]!);
     return Promise.resolve();

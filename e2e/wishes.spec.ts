@@ -1,5 +1,6 @@
 import type { Piece } from '@eveningtide/core/subjects';
-import { addStep, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test, wishFor } from './fixtures.js';
+import { everyEveningHolds } from './at-the-bench.js';
+import { addStep, clearTheBench, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test, wishFor } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 /** What a piece should look like, said as wishes; the order, its reasons, and the way to the printed card. */
@@ -121,6 +122,7 @@ const JOBS: Job[] = [
 for (const { job, name, kind, count, wishes, ways = {}, shows } of JOBS)
   test(`${job}: from wishes to print`, async ({ bench: page }) => {
     test.slow();
+    await clearTheBench(page);
     await make(page, name, kind, count);
     await toWishes(page);
     await wishFor(page, ...wishes);
@@ -139,6 +141,7 @@ for (const { job, name, kind, count, wishes, ways = {}, shows } of JOBS)
       from = at + 1;
     }
     await toPrint(page, name);
+    await everyEveningHolds(page);
   });
 
 test('every decision has its reason, undo brings the old sequence back, and arranging again changes nothing', async ({ bench: page }) => {

@@ -42,6 +42,15 @@ export interface Hours {
   capacities?: Readonly<Record<string, number>> | undefined;
 }
 
+const FREE = 'free';
+
+interface Asked {
+  /** The evening, by number. */
+  e: number;
+  daylightOnly: boolean;
+  allowed: readonly Interval[];
+}
+
 /** The next whole minute, where the allowed time reaches that far: nobody starts at 19:30 and 24 seconds. */
 function wholeMinute(atMin: number, allowed: readonly Interval[]): number {
   const whole = Math.ceil(atMin);
@@ -66,7 +75,7 @@ export class BenchTime {
 
   /** First slot for a way of working inside the allowed minutes; null when there is none. */
   find(mode: Mode, daylightOnly: boolean, allowed: readonly Interval[]): Slot | null {
-    const { evenings, daylight, setup, capacities } = this.hours;
+    const { evenings, setup, capacities } = this.hours;
     if (capacities && mode.resources.some((wanted) => !(Number(capacities[wanted]) > 0))) return null;
     const cleanMin = mode.isSetUp ? (setup?.minutes ?? 0) : 0;
     // a cleaning that is there already may give way
@@ -79,21 +88,26 @@ export class BenchTime {
       const evening = evenings[e];
       if (!evening) return null;
       const startMin = wholeMinute(Math.max(at, evening.fromMin), allowed);
-      const endMin = startMin + mode.durationMin;
-      let next: number | null;
-      if (firstOpen(allowed, startMin) !== startMin) next = startMin;
-      else if (endMin + cleanMin > lastsUntil(this.hours, mode, e)) next = evening.toMin;
-      else if (daylightOnly && !daylight.some((d) => d.fromMin <= startMin && endMin <= d.toMin))
-        next = daylight.find((d) => d.fromMin > startMin)?.fromMin ?? null;
-      else {
-        const slot: Slot = { startMin, endMin, replaces: null, keepMin: 0, cleansFromMin: null };
-        next = this.clash(mode, slot, cleanMin);
-        if (next < 0 || this.putsOffCleaning(mode, slot, allowed, evening.toMin)) return slot;
-      }
+      const slot: Slot = { startMin, endMin: startMin + mode.durationMin, replaces: null, keepMin: 0, cleansFromMin: null };
+      const next = firstOpen(allowed, startMin) === startMin ? this.blockedUntil(mode, slot, { e, daylightOnly, allowed }) : startMin;
+      if (next === FREE) return slot;
       if (next === null) return null;
       at = firstOpen(allowed, next);
     }
     return null;
+  }
+
+  /** Where the work could be there; else from when on it may be, null where there is no such time. A cleaning that gives way is put into the slot. */
+  private blockedUntil(mode: Mode, slot: Slot, { e, daylightOnly, allowed }: Asked): number | typeof FREE | null {
+    const { evenings, daylight, setup } = this.hours;
+    const { startMin, endMin } = slot;
+    const toMin = evenings[e]?.toMin ?? -Infinity;
+    const cleanMin = mode.isSetUp ? (setup?.minutes ?? 0) : 0;
+    if (endMin + cleanMin > lastsUntil(this.hours, mode, e)) return toMin;
+    if (daylightOnly && !daylight.some((d) => d.fromMin <= startMin && endMin <= d.toMin))
+      return daylight.find((d) => d.fromMin > startMin)?.fromMin ?? null;
+    const busyUntil = this.clash(mode, slot, cleanMin);
+    return busyUntil < 0 || this.putsOffCleaning(mode, slot, allowed, toMin) ? FREE : busyUntil;
   }
 
   take(node: number, mode: Mode, { startMin, endMin, replaces, keepMin, cleansFromMin }: Slot): void {
