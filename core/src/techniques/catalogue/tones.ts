@@ -1,0 +1,13 @@
+import type { Technique } from '../types.js';
+import { EVEN, PAINTS, RUN_OFF, WET_MEDIA, at, brushed, technique } from './define.js';
+
+/** Colour into grooves, over faces and onto edges, and what moves it while it is wet. */
+export const TONES: readonly Technique[] = [
+  technique({ id: 'filter', name: 'Filter', brushLoss: RUN_OFF, need: 'ground', touch: 'working', effect: 'tint', dose: 'thin', tools: ['flat brush', 'airbrush'], deposit: EVEN, filmFactor: 0.5, roles: ['filter', 'wash', ...PAINTS], phase: 'shade', solidsPct: [0.1, 5], wetInWet: WET_MEDIA, handsOn: brushed(0.5, 0.4, 1.5) }),
+  technique({ id: 'wash', name: 'Wash', brushLoss: RUN_OFF, need: 'ground', touch: 'working', effect: 'tint', dose: 'thin', tools: ['brush', 'airbrush'], deposit: { recess: 1, face: 0.15, crest: 0.02 }, usualCoverPct: 80, roles: ['wash', ...PAINTS, 'filter'], phase: 'shade', solidsPct: [0.2, 12], wetInWet: WET_MEDIA, handsOn: brushed(0.5, 0.4, 1.5) }),
+  technique({ id: 'pin-wash', putDown: 'anywhere', name: 'Pin wash', brushLoss: RUN_OFF, need: 'ground', touch: 'working', effect: 'tint', dose: 'thin', tools: ['fine brush'], deposit: { recess: 1, face: 0, crest: 0 }, usualCoverPct: 10, roles: ['wash', 'paint'], phase: 'shade', solidsPct: [0.5, 16], wetInWet: WET_MEDIA, handsOn: at(0.5, 0.4, 0.15) }),
+  technique({ id: 'blend', putDown: 'never', name: 'Blend', leaves: 0.7, need: 'workable', touch: 'working', effect: 'none', dose: 'mist', tools: ['soft brush'], roles: ['thinner'], wetsMlPerDm2: 0.15, wetInWet: ['thinner'], handsOn: brushed(0.5, 0.4, 1) }),
+  technique({ id: 'wipe-back', putDown: 'never', name: 'Wipe back', leaves: 0.3, need: 'workable', touch: 'working', effect: 'none', dose: 'flood', tools: ['cloth', 'soft brush'], roles: ['thinner'], wetsMlPerDm2: 0.3, wetInWet: ['thinner'], handsOn: brushed(0.5, 0.4, 1.5) }),
+  technique({ id: 'speckle', putDown: 'anywhere', name: 'Speckle', need: 'ground', touch: 'light', effect: 'accent', dose: 'mist', tools: ['brush', 'airbrush'], deposit: { recess: 0.5, face: 0.5, crest: 0.5 }, usualCoverPct: 5, filmFactor: 0.3, roles: [...PAINTS, 'wash'], phase: 'run', accent: 'dots', solidsPct: [3, 22], wetInWet: WET_MEDIA, handsOn: at(0.5, 0.2, 2) }),
+  technique({ id: 'streak', putDown: 'anywhere', name: 'Streak', need: 'ground', touch: 'light', effect: 'accent', dose: 'mist', tools: ['fine brush'], deposit: { recess: 0.3, face: 0.6, crest: 0.3 }, usualCoverPct: 8, filmFactor: 0.4, roles: ['paint', 'wash', 'powder', 'slurry', 'drawing'], phase: 'run', accent: 'streaks', solidsPct: [2, 30], wetInWet: WET_MEDIA, handsOn: at(1.5, 0.4, 0.1) }),
+];
