@@ -85,6 +85,8 @@ export interface Film {
   dryUm: number;
   /** Liquid that still has to leave, µm; left out: as much as a coat of this dry film brings out of the bottle. */
   liquidUm?: number;
+  /** Dry film of earlier coats below it that are still soft, µm: they harden together. Left out: none. */
+  softUm?: number;
   airflow: Airflow;
 }
 
@@ -185,7 +187,8 @@ export function stageMinutes(material: Material, stage: DryingStage, film: Film,
   // moving air never cures what takes up oxygen
   const airflow = mechanism.oxidation === 0 ? film.airflow : 'still';
   const evaporation = evaporationOf(material, mechanism, { ...film, airflow }, air);
-  const hardened = age * dry ** (dry < 1 ? 1 : LATE_STAGE_EXPONENT) * (evaporation + oxidation);
+  const together = dry + (film.softUm ?? 0) / drying.referenceDryUm;
+  const hardened = age * together ** (together < 1 ? 1 : LATE_STAGE_EXPONENT) * (evaporation + oxidation);
   // little binder in much liquid is hard as soon as the liquid has gone, not before
   return Math.max(hardened, stageMinutes(material, 'recoatFrom', film, air));
 }

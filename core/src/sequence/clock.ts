@@ -28,8 +28,13 @@ export class DryingClock {
 
   /** The clock of the same coat with a share of its film. */
   withFilm(share: number): DryingClock {
-    const { dryUm, liquidUm, airflow } = this.film;
-    const film = { dryUm: dryUm * share, airflow, ...(liquidUm === undefined ? {} : { liquidUm: liquidUm * share }) };
+    const { dryUm, liquidUm, softUm, airflow } = this.film;
+    const film = {
+      dryUm: dryUm * share,
+      airflow,
+      ...(liquidUm === undefined ? {} : { liquidUm: liquidUm * share }),
+      ...(softUm === undefined ? {} : { softUm: softUm * share }),
+    };
     return new DryingClock(this.material, film, this.spans, this.endMin, this.blown);
   }
 

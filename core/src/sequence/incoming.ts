@@ -63,6 +63,14 @@ export function usualTool(technique: Technique, material: Material | null): stri
   return technique.tools[0] ?? 'hand';
 }
 
+/** Dry film of a step's earlier coats that is still soft when the last comes, µm: each hardens evenly until it is dry-hard (our simplification). */
+function softUnder({ coats }: Step, { drying }: Material, dryUm: number): number {
+  if (!drying) return 0;
+  let soft = 0;
+  for (let earlier = 1; earlier < coats; earlier++) soft += Math.max(0, 1 - (earlier * drying.betweenCoatsMin) / drying.ages.dryHardMin);
+  return soft * dryUm;
+}
+
 /**
  * What of one coat lies there and dries. A brush lays so much wet whatever it is dipped into: thinned, less stays. What is
  * sprayed is laid until it covers, in passes that half dry on their way.
@@ -76,10 +84,13 @@ function filmLaid(step: Step, technique: Technique, material: Material, { spraye
   const { paint } = dilutionShares(step.dilution);
   const wetUm = (neatUm * 100) / solidsPct;
   const keepsFilm = sprayed || step.dryUm !== null;
+  const laidUm = keepsFilm ? neatUm : neatUm * paint;
+  const softUm = softUnder(step, material, laidUm);
   return {
     wetUm: keepsFilm ? null : wetUm,
     film: {
-      dryUm: keepsFilm ? neatUm : neatUm * paint,
+      dryUm: laidUm,
+      ...(softUm > 0 ? { softUm } : {}),
       liquidUm: wetUm * (1 - (paint * solidsPct) / 100) * share,
       airflow: step.drying,
     },

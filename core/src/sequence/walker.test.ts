@@ -93,6 +93,35 @@ describe('the walk', () => {
     expect(steps[1]?.heldUpBy).toBe(0);
     expect(steps[1]?.earliestMin).toBeCloseTo(steps[0]!.ripening!.recoatFromMin, 6);
   });
+
+  test('tape comes off while the last coat over it gives way, else within two days', () => {
+    const pulled = (startMin: number) =>
+      check([
+        ['mask', 'masking-tape', { zones: ['roof'], startMin: 0 }],
+        ['airbrush-coat', 'acrylic-matt', { startMin: 30 }],
+        ['unmask', null, { zones: ['roof'], startMin }],
+      ]).steps;
+    const [mask, coat, soon] = pulled(60);
+    expect(soon?.closesMin).toBe(coat!.ripening!.dryHardMin);
+    expect(pulled(1500)[2]?.closesMin).toBe(mask!.endMin + 2 * 24 * 60);
+    expect(check([['unmask', null, { zones: ['roof'], startMin: 0 }]]).steps[0]?.closesMin).toBeNull();
+  });
+
+  test('coats of one step harden together, and are dry to the touch as one is', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...MATERIALS.filter((m) => m.role === 'paint' && m.drying && !m.aerosol).map((m) => m.id)), (id) => {
+        const [one, two, three] = [1, 2, 3].map((coats) => {
+          const { ripening, endMin } = check([['brush-coat', id, { coats, startMin: 0 }]]).steps[0]!;
+          return { hard: ripening!.dryHardMin - endMin, touch: ripening!.touchMin - endMin };
+        });
+        expect(two!.touch).toBeCloseTo(one!.touch, 6);
+        expect(two!.hard).toBeGreaterThanOrEqual(one!.hard);
+        expect(three!.hard).toBeGreaterThanOrEqual(two!.hard);
+      }),
+    );
+    const hard = (coats: number) => check([['brush-coat', 'acrylic-matt', { coats, startMin: 0 }]]).steps[0]!.ripening!.dryHardMin;
+    expect(hard(2)).toBeGreaterThan(1.5 * hard(1));
+  });
 });
 
 describe('what can be taken back', () => {

@@ -5,7 +5,8 @@ import { USUAL_SCHOOLS } from '../techniques/index.js';
 import { MINUTES_PER_DAY, firstOpen } from '../units/index.js';
 import type { Finding, RuleSeverities } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
-import { readyMin } from './layer.js';
+import { readyMin, type Layer } from './layer.js';
+import { LONGEST_MASKED_MIN } from './chains.js';
 import type { Moment } from './moment.js';
 import { openingsOn, type Opening, type WaitReason } from './openings.js';
 import { RULES, rulesFor } from './rules/index.js';
@@ -86,6 +87,7 @@ export interface Visit {
   moment: Moment;
   earliestMin: number;
   heldUpBy: Opening | null;
+  closesMin: number | null;
   endMin: number;
 }
 
@@ -156,7 +158,8 @@ export class Walk {
       bottle: supplies.bottle(step.bottleId),
       bottleAgeDays: openedDays === null ? null : openedDays + startMin / MINUTES_PER_DAY,
     };
-    const visit = { moment, earliestMin, heldUpBy, endMin };
+    const closesMin = closing(openings, startMin) ?? tapeUntil(state, moment);
+    const visit = { moment, earliestMin, heldUpBy, closesMin, endMin };
     visitor.before(visit);
     const placeAir = step.dryingPlace === null ? undefined : places?.[step.dryingPlace];
     applyStep(state, step, stepIndex, incoming, zones, endMin, placeAir ? constantAir(placeAir) : bench);
@@ -209,8 +212,25 @@ function closing(openings: Moment['openings'], atMin: number): number | null {
   return Number.isFinite(first) ? first : null;
 }
 
+/**
+ * Until when tape comes off well: while the edge of what was laid last since it went on gives way, after that within two
+ * days; null where none comes off.
+ */
+function tapeUntil(state: SequenceState, { incoming, zones, startMin }: Moment): number | null {
+  if (incoming.technique.effect !== 'unmask') return null;
+  const sinceMin = Math.min(...zones.map(({ maskedSinceMin }) => maskedSinceMin ?? Infinity));
+  if (sinceMin === Infinity) return null;
+  let last: Layer | null = null;
+  for (const { layers } of state.zones.values()) {
+    const top = layers.at(-1);
+    if (top && top.technique.effect === 'film' && top.endMin > Math.max(sinceMin, last?.endMin ?? 0)) last = top;
+  }
+  const softUntil = last ? readyMin(last, 'dryHard') : -Infinity;
+  return softUntil >= startMin ? Math.min(softUntil, sinceMin + LONGEST_MASKED_MIN) : sinceMin + LONGEST_MASKED_MIN;
+}
+
 /** What became of a step, right after it is done. */
-function reportOf({ moment, earliestMin, heldUpBy, endMin }: Visit): StepReport {
+function reportOf({ moment, earliestMin, heldUpBy, endMin, closesMin }: Visit): StepReport {
   const { stepIndex, startMin } = moment;
   const top = moment.zones.find((zone) => zone.layers.at(-1)?.stepIndex === stepIndex)?.layers.at(-1);
   const dries = top?.material.drying ? top : undefined;
@@ -221,7 +241,7 @@ function reportOf({ moment, earliestMin, heldUpBy, endMin }: Visit): StepReport 
     earliestMin,
     heldUpBy: heldUpBy?.layer.stepIndex ?? null,
     waits: heldUpBy?.why ?? null,
-    closesMin: closing(moment.openings, startMin),
+    closesMin,
     ripening: dries
       ? {
           touchMin: readyMin(dries, 'touch'),
