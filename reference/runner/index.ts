@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { arrangeCase } from './kinds/arrange-case.js';
 import { benchCase } from './kinds/bench-case.js';
 import { ciede2000 } from './kinds/ciede2000.js';
 import { coatings } from './kinds/coatings.js';
@@ -23,6 +24,7 @@ const KINDS: Record<string, RunRow> = {
   timelags,
   'sequence-case': sequenceCase,
   'bench-case': benchCase,
+  'arrange-case': arrangeCase,
 };
 
 export interface Tally {

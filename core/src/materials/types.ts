@@ -124,6 +124,12 @@ export interface Material {
   chalky?: boolean;
   /** Holds without a fix. */
   selfAdhesive?: boolean;
+  /** Fibres and flakes that stand up: every brush lays them flat and whitens their tips. */
+  stands?: boolean;
+  /** Runs into dry matter by itself: it has a wetting agent in it. */
+  wetsOut?: boolean;
+  /** Shines as metal does, whatever gloss it is: a clear coat over it takes the gleam. */
+  gleams?: boolean;
   /** Wants a trial on scrap first. */
   testFirst?: boolean;
   /** Lowest air temperature at which it forms a film, °C. */

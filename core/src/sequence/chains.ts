@@ -8,7 +8,7 @@ import { zonesNamed, type Subject } from './subject.js';
 /** Tape left longer creeps, leaves its glue and pulls paint (common practice). */
 export const LONGEST_MASKED_MIN = 2 * 24 * 60;
 /** What was wetted takes up thinned glue for so long before it has dried on top again (from memory). */
-const STAYS_WET_MIN = 20;
+export const STAYS_WET_MIN = 20;
 
 /** What belongs together and no layer tells of: from the end of one step the other comes within so many minutes. */
 export interface Chain {

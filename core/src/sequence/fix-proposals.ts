@@ -238,3 +238,47 @@ export const lookFirst = (moment: Moment): Fix[] => [
     ],
   },
 ];
+
+const before = ({ stepIndex }: Moment, label: string, ...steps: Omit<Step, 'id'>[]): Fix => ({
+  way: 'insert',
+  label,
+  edits: steps.map((one): Edit => ({ kind: 'insert', at: stepIndex, step: one })),
+});
+
+/** What lets glue soak into dry matter. */
+const WETTING = ['isopropanol-70', 'water-detergent'] as const;
+
+/** Alcohol or soapy water right before. */
+export const wetFirst = (moment: Moment): Fix[] =>
+  WETTING.map((material) =>
+    before(
+      moment,
+      `Wet it first: ${materialById(material).name.toLowerCase()}`,
+      step({ technique: 'wet', material, zones: [...moment.step.zones] }),
+    ),
+  );
+
+/** Glue on the same share of the zones, right before. */
+export const glueFirst = (moment: Moment): Fix[] => [
+  before(
+    moment,
+    'Glue first: white glue',
+    step({ technique: 'glue', material: 'white-glue', zones: [...moment.step.zones], coverPct: moment.incoming.coverPct }),
+  ),
+];
+
+/** A primer on the same zones, what must be kept clean masked. */
+export const insertPrimer = (moment: Moment, material: string, label: string): Fix[] => [
+  maskedCoat({ ...moment, at: moment.stepIndex }, step({ technique: 'spray-coat', material, zones: [...moment.step.zones] }), label),
+];
+
+/** What lies loose, wetted and flooded with thinned glue. */
+export const bindLoad = (zones: string[], at: number): Fix[] =>
+  WETTING.map((material) => ({
+    way: 'insert',
+    label: `Flood it with glue, after ${materialById(material).name.toLowerCase()}`,
+    edits: [
+      { kind: 'insert', at, step: step({ technique: 'wet', material, zones }) },
+      { kind: 'insert', at, step: step({ technique: 'flood-glue', material: 'white-glue-dilute', zones }) },
+    ],
+  }));

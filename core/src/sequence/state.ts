@@ -107,7 +107,7 @@ export const underSoluble = (zone: ZoneState, at: number): Layer | undefined =>
   zone.layers.slice(0, at).findLast(({ technique, material }) => technique.effect === 'film' && material.role !== 'soluble');
 
 /** Dry matter that falls into something still wet is held by it, on that one's own share. */
-function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number): boolean {
+export function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number): boolean {
   const top = zone.layers.findLast((layer) => layer.technique.effect !== 'loose');
   const sprinkle = top?.material.windows?.sprinkle;
   if (top === undefined || sprinkle === undefined || atMin > agedMin(top, sprinkle.toMin)) return false;

@@ -5,19 +5,10 @@ import { DEFAULT_WORKSHOP, completionOf, planPieces, type Workshop } from '@even
 import { stateAfter, subjectOf } from '@eveningtide/core/sequence';
 import { arrange } from '@eveningtide/core/arrange';
 import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
-import {
-  NO_INTENT,
-  isSubstrateId,
-  pieceFromTemplate,
-  plainStep,
-  templateById,
-  type Intent,
-  type Piece,
-  type Step,
-  type Wish,
-} from '@eveningtide/core/subjects';
+import { NO_INTENT, plainStep, type Intent, type Piece, type Step } from '@eveningtide/core/subjects';
 import { PENDING_ROWS } from '../pending-rows.js';
 import type { Outcome, RunRow } from '../outcome.js';
+import { templatePiece, wishesOf, type CaseWish, type TemplateCase } from './wished.js';
 
 type Range = [least: number, most: number];
 interface OfMaterial {
@@ -25,12 +16,7 @@ interface OfMaterial {
   range: Range;
 }
 
-interface BenchCase {
-  name: string;
-  template: string;
-  scaleRatio?: number;
-  sizeMm?: Piece['sizeMm'];
-  substrate?: string;
+interface BenchCase extends TemplateCase {
   batch?: number;
   climate: Air;
   nightClimate?: Air;
@@ -38,15 +24,7 @@ interface BenchCase {
   zones?: string[];
   steps?: (Partial<Step> & { technique: string })[];
   /** Instead of steps: what is arranged for these is planned. */
-  wishes?: {
-    effect: string;
-    way?: string;
-    zones?: string[];
-    feature?: string;
-    intensity?: number;
-    priority?: Wish['priority'];
-    colour?: string;
-  }[];
+  wishes?: CaseWish[];
   expect: {
     handsOnMin?: Range;
     stepMin?: { step: number; range: Range }[];
@@ -58,8 +36,6 @@ interface BenchCase {
   };
 }
 
-/** Rows name no scale where it does not matter: the commonest one of our templates. */
-const USUAL_RATIO = 76;
 const MONDAY = '2026-11-23';
 const EVENING_FROM_MIN = 18 * 60;
 
@@ -76,15 +52,7 @@ function benchOf({ climate, nightClimate = climate, eveningMin }: BenchCase): Wo
 }
 
 function pieceOf(row: BenchCase): Piece {
-  const { substrate } = row;
-  if (substrate !== undefined && !isSubstrateId(substrate)) throw new RangeError(`substrate '${substrate}' is not known`);
-  const bare = pieceFromTemplate(templateById(row.template), {
-    id: 'piece',
-    name: row.name,
-    scaleRatio: row.scaleRatio ?? USUAL_RATIO,
-    ...(row.sizeMm ? { size: row.sizeMm } : {}),
-    ...(substrate === undefined ? {} : { substrate }),
-  });
+  const bare = templatePiece(row);
   const count = row.batch ?? 1;
   const whole: Piece = {
     ...bare,
@@ -97,19 +65,8 @@ function pieceOf(row: BenchCase): Piece {
   return row.wishes ? { ...whole, steps: arrangedFor(whole, row) } : whole;
 }
 
-/** Usual strength of a wish. */
-const USUAL_INTENSITY = 0.5;
-
 function arrangedFor(piece: Piece, { wishes = [], climate }: BenchCase): Step[] {
-  const intent: Intent = {
-    ...NO_INTENT,
-    wishes: wishes.map(
-      ({ effect, way = null, zones = null, feature, intensity = USUAL_INTENSITY, priority = 'must', colour = null }, i): Wish => {
-        const featureId = piece.features.find(({ kind }) => kind === feature)?.id ?? null;
-        return { id: `w${String(i + 1)}`, effect, way, zones, featureId, intensity, priority, colour };
-      },
-    ),
-  };
+  const intent: Intent = { ...NO_INTENT, wishes: wishesOf(wishes, piece) };
   const { steps, collision } = arrange({
     piece,
     intent,

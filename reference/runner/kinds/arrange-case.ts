@@ -1,0 +1,215 @@
+import { arrange, type Arrangement } from '@eveningtide/core/arrange';
+import { constantAir } from '@eveningtide/core/climate';
+import { proposedWishes } from '@eveningtide/core/effects';
+import { CATALOGUE } from '@eveningtide/core/materials';
+import {
+  checkSequence,
+  handsOnMinutes,
+  stateAfter,
+  subjectOf,
+  surfaceSheen,
+  zonesNamed,
+  type SequenceProblem,
+} from '@eveningtide/core/sequence';
+import { NO_INTENT, plainStep, type Piece, type Sheen, type Step, type Story, type Wish } from '@eveningtide/core/subjects';
+import { USUAL_SCHOOLS, techniqueById } from '@eveningtide/core/techniques';
+import { PENDING_ROWS } from '../pending-rows.js';
+import type { Outcome, RunRow } from '../outcome.js';
+import { templatePiece, wishesOf, type CaseWish, type TemplateCase } from './wished.js';
+
+interface ArrangeCase extends TemplateCase {
+  startSheen?: Sheen;
+  sheenWanted?: Piece['sheenWanted'];
+  handled?: boolean;
+  story?: Story;
+  /** The wishes are what the story proposes. */
+  proposed?: boolean;
+  ownSteps?: (Partial<Step> & { technique: string })[];
+  wishes?: CaseWish[];
+  expect: {
+    order?: boolean;
+    alarms?: number;
+    before?: [string, string][];
+    last?: string[];
+    never?: { technique: string; afterEffect: string; sameZone?: boolean }[];
+    count?: { technique: string; material?: string; effect?: string; min?: number; max?: number }[];
+    cover?: { effect?: string; technique?: string; minPct: number }[];
+    sheenAtEnd?: Sheen;
+  };
+}
+
+const ROOM = { tempC: 20, rhPct: 50 };
+const MONDAY = '2026-11-23';
+
+/** What lays colour, dust or growth; masks, parts and looks do not. */
+const LAYS: ReadonlySet<string> = new Set(['film', 'tint', 'accent', 'loose', 'slurry', 'inlay', 'remove']);
+/** What may still follow on what gleams. */
+const HARMLESS: ReadonlySet<string> = new Set(['inspect', 'clean', 'clean-treads', 'unmask', 'refit', 'force-dry']);
+
+function pieceOf(row: ArrangeCase): Piece {
+  const bare = templatePiece(row);
+  const { startSheen, sheenWanted = bare.sheenWanted, handled = bare.handled, ownSteps = [] } = row;
+  return {
+    ...bare,
+    sheenWanted,
+    handled,
+    zones: bare.zones.map((zone) => (startSheen && zone.keepClean === null ? { ...zone, startSheen } : zone)),
+    steps: ownSteps.map((step, i) => plainStep({ zones: ['all'], ...step, id: `own${String(i + 1)}` })),
+  };
+}
+
+/** The result of a row, with what each step was wished for and where it goes. */
+class Result {
+  private readonly problem: SequenceProblem;
+  private readonly effects: Map<string, string>;
+
+  constructor(
+    piece: Piece,
+    wishes: readonly Wish[],
+    readonly steps: readonly Step[],
+  ) {
+    this.effects = new Map(wishes.map(({ id, effect }) => [id, effect]));
+    this.problem = {
+      subject: subjectOf({ ...piece, steps: [...steps] }),
+      steps,
+      startsMin: [],
+      durationsMin: steps.map((step) => handsOnMinutes(step, piece)),
+      bench: constantAir(ROOM),
+    };
+  }
+
+  effectOf(step: Step): string | undefined {
+    return step.fromWish === null ? undefined : this.effects.get(step.fromWish);
+  }
+
+  of(effect: string): Step[] {
+    return this.steps.filter((step) => this.effectOf(step) === effect);
+  }
+
+  meet(a: Step, b: Step): boolean {
+    const of = (step: Step): string[] => zonesNamed(this.problem.subject, step.zones).map(({ id }) => id);
+    const there = new Set(of(a));
+    return of(b).some((zone) => there.has(zone));
+  }
+
+  alarms(): string[] {
+    return checkSequence(this.problem)
+      .findings.filter(({ severity }) => severity !== 'hint')
+      .map(({ rule, stepIndex }) => `${rule} at ${String(stepIndex + 1)}`);
+  }
+
+  /** Sheen of the faces on which something was laid, but for what is kept clean or never seen. */
+  sheens(): Set<string> {
+    const zones = [...stateAfter(this.problem).zones.values()].filter(({ zone }) => zone.keepClean === null && zone.seen !== 'never');
+    return new Set(zones.flatMap((zone) => (surfaceSheen(zone).layer ? [sheenOf(surfaceSheen(zone).sheenGu)] : [])));
+  }
+
+  toString(): string {
+    return this.steps
+      .map(
+        (step) =>
+          `${step.technique}${step.material === null ? '' : ` ${step.material}`} (${this.effectOf(step) ?? step.fromWish ?? 'own'}: ${step.zones.join(' ')})`,
+      )
+      .join(' · ');
+  }
+}
+
+/** Gloss units at 60°: satin from 15, gloss from 55 (our numbers). */
+const sheenOf = (gu: number): 'matt' | 'satin' | 'gloss' => (gu >= 55 ? 'gloss' : gu >= 15 ? 'satin' : 'matt');
+
+const lays = ({ technique }: Step): boolean => LAYS.has(techniqueById(technique).effect);
+
+/** What of a row is not so, in words. */
+function* differences({ expect }: ArrangeCase, result: Result): Generator<string> {
+  const { steps } = result;
+  const alarms = result.alarms();
+  if (expect.alarms !== undefined && alarms.length > expect.alarms) yield `alarms: ${alarms.join(', ')}`;
+  for (const [first, then] of expect.before ?? [])
+    for (const a of result.of(first).filter(lays)) {
+      const early = result.of(then).find((b) => lays(b) && result.meet(a, b) && steps.indexOf(b) < steps.indexOf(a));
+      if (early)
+        yield `${first} must come before ${then}, got step ${String(steps.indexOf(a) + 1)} after ${String(steps.indexOf(early) + 1)}`;
+    }
+  const last = new Set(expect.last);
+  for (const effect of last) {
+    const own = result.of(effect);
+    const [first] = own;
+    if (!first) {
+      yield `${effect} is not there`;
+      continue;
+    }
+    const after = steps.slice(steps.indexOf(first) + 1);
+    const late = after.find(
+      (step) => !last.has(result.effectOf(step) ?? '') && !HARMLESS.has(step.technique) && own.some((one) => result.meet(one, step)),
+    );
+    if (late) yield `${effect} must be last, got ${late.technique} at step ${String(steps.indexOf(late) + 1)} after it`;
+  }
+  for (const { technique, afterEffect, sameZone = false } of expect.never ?? []) {
+    const bad = result
+      .of(afterEffect)
+      .filter(lays)
+      .flatMap((one) =>
+        steps
+          .slice(steps.indexOf(one) + 1)
+          .filter((step) => step.technique === technique && result.effectOf(step) !== afterEffect && (!sameZone || result.meet(one, step))),
+      )[0];
+    if (bad) yield `no ${technique} may follow ${afterEffect}, got it at step ${String(steps.indexOf(bad) + 1)}`;
+  }
+  for (const { technique, material, effect, min = 0, max = Infinity } of expect.count ?? []) {
+    const count = steps.filter(
+      (step) =>
+        step.technique === technique &&
+        (material === undefined || step.material === material) &&
+        (effect === undefined || result.effectOf(step) === effect),
+    ).length;
+    if (count < min || count > max)
+      yield `${[technique, material, effect].filter(Boolean).join(' ')} expected ${String(min)}–${String(max)} times got ${String(count)}`;
+  }
+  for (const { effect, technique, minPct } of expect.cover ?? []) {
+    const covers = steps
+      .filter(
+        (step) => (effect === undefined || result.effectOf(step) === effect) && (technique === undefined || step.technique === technique),
+      )
+      .map((step) => step.coverPct ?? techniqueById(step.technique).usualCoverPct);
+    if (Math.max(0, ...covers) < minPct)
+      yield `cover of ${effect ?? technique ?? ''} expected ${String(minPct)} got ${String(Math.max(0, ...covers))}`;
+  }
+  const sheens = [...result.sheens()];
+  if (expect.sheenAtEnd !== undefined && sheens.some((sheen) => sheen !== expect.sheenAtEnd))
+    yield `sheen expected ${expect.sheenAtEnd} got ${sheens.join(', ')}`;
+}
+
+function judge(row: ArrangeCase): string[] {
+  const piece = pieceOf(row);
+  const story = row.story ?? NO_INTENT.story;
+  const wishes = row.proposed ? proposedWishes(piece, story) : wishesOf(row.wishes ?? [], piece);
+  const made: Arrangement = arrange({
+    piece,
+    intent: { ...NO_INTENT, story, wishes },
+    story,
+    air: ROOM,
+    schools: USUAL_SCHOOLS,
+    supplies: CATALOGUE,
+    today: MONDAY,
+  });
+  const wanted = row.expect.order ?? true;
+  if (!made.steps)
+    return wanted
+      ? [
+          `an order expected, got none: ${made.collision?.trouble ?? ''} between ${made.collision?.between.map(({ id }) => id).join(', ') ?? ''}`,
+        ]
+      : [];
+  if (!wanted) return ['no order expected, got one'];
+  const result = new Result(piece, wishes, made.steps);
+  const problems = [...differences(row, result)];
+  return problems.length === 0 || process.env['EVENINGTIDE_SHOW'] === undefined ? problems : [...problems, `\n    ${String(result)}`];
+}
+
+export const arrangeCase: RunRow = (raw): Outcome => {
+  const row = raw as unknown as ArrangeCase;
+  const listed = PENDING_ROWS[row.name];
+  const problems = judge(row);
+  if (problems.length === 0)
+    return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
+  return listed ? { as: 'pending', why: listed } : { as: 'failed', why: problems.join('; ') };
+};
