@@ -40,6 +40,8 @@ export interface Arrangement {
   leftOut: LeftOut[];
   collision: Collision | null;
   cost: Cost | null;
+  /** Rules whose cautions stand, because no order is without them. */
+  letStand: string[];
   /** Every other order was ruled out. */
   exact: boolean;
   /** Hands-on minutes of all steps; how many of them are more than the time box. */
@@ -60,18 +62,34 @@ interface Tried {
   exact: boolean;
   troubles: Search['troubles'];
   precedences: Precedence[];
+  /** Rules whose cautions were let stand, because no order was found without them. */
+  tolerated: ReadonlySet<string>;
 }
 
-function tryOrder(
-  blocks: readonly Block[],
-  setting: Setting,
-  keepOrder: boolean,
-  how = { exactUpTo: EXACT_UP_TO, beamWidth: BEAM_WIDTH, mostEffort: MOST_EFFORT },
-): Tried {
+const THOROUGH = { exactUpTo: EXACT_UP_TO, beamWidth: BEAM_WIDTH, mostEffort: MOST_EFFORT };
+/** So many rules' cautions may be let stand before wishes count as colliding (our number). */
+const MOST_TOLERATED = 4;
+
+/** The best order without a caution; where there is none, with the cautions of as few rules as it takes. */
+function tryOrder(blocks: readonly Block[], given: Setting, keepOrder: boolean, how = THOROUGH): Tried {
+  let setting = given;
+  let tried = tryOnce(blocks, setting, keepOrder, how);
+  for (let round = 0; tried.found === null && round < MOST_TOLERATED; round++) {
+    const caution = tried.troubles.findLast(({ finding }) => (setting.severities[finding.rule] ?? finding.severity) === 'caution');
+    if (!caution) break;
+    setting = { ...setting, tolerated: new Set([...setting.tolerated, caution.finding.rule]) };
+    const again = tryOnce(blocks, setting, keepOrder, how);
+    if (again.found === null && again.troubles.length === 0) break;
+    tried = again;
+  }
+  return { ...tried, tolerated: setting.tolerated };
+}
+
+function tryOnce(blocks: readonly Block[], setting: Setting, keepOrder: boolean, how: typeof THOROUGH): Tried {
   const precedences = precedencesOf(blocks, setting, keepOrder);
   const search = new Search(blocks, precedences, setting, { keepOrder, mostEffort: how.mostEffort });
   const { found, exact } = search.run(how.exactUpTo, how.beamWidth);
-  return { found, exact, troubles: search.troubles, precedences };
+  return { found, exact, troubles: search.troubles, precedences, tolerated: setting.tolerated };
 }
 
 /**
@@ -96,6 +114,7 @@ export function arrange(problem: ArrangeProblem): Arrangement {
       leftOut,
       collision: collisionOf(blocks, setting, problem),
       cost: null,
+      letStand: [],
       exact: tried.exact,
       minutes: 0,
       overMin: 0,
@@ -108,6 +127,7 @@ export function arrange(problem: ArrangeProblem): Arrangement {
     leftOut,
     collision: null,
     cost,
+    letStand: [...tried.tolerated],
     exact: tried.exact,
     minutes,
     overMin: intent.timeBoxMin === null ? 0 : Math.max(0, minutes - intent.timeBoxMin),

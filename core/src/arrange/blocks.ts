@@ -1,4 +1,4 @@
-import { effectById, stepsOf, wayOf, type Fitting } from '../effects/index.js';
+import { effectById, stepsOf, wayOf, type Effect, type Fitting } from '../effects/index.js';
 import { handsOnMinutes, roomyBench, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { ARRANGED, plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById, type Phase } from '../techniques/index.js';
@@ -112,7 +112,7 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
       placeless.push(wish.id);
       return [];
     }
-    const steps = [...own, ...sealAfter(wish.id, effect.phase, own, fitting)];
+    const steps = [...own, ...sealAfter(wish.id, effect, own, fitting)];
     const way = wayOf(wish, effect, fitting.schools);
     return [
       {
@@ -135,16 +135,18 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
 /** Layers that some painters seal one by one, so that each can be wiped back by itself. */
 const SEALED_ONE_BY_ONE: ReadonlySet<Block['phase']> = new Set(['lettering', 'worn-paint', 'shade', 'run', 'light']);
 
-/** The seal after a layer, for the school that lays one after every layer. */
-function sealAfter(wishId: string, phase: Phase, steps: readonly Step[], fitting: Fitting): Step[] {
-  if (fitting.schools.sealing !== 'every-layer' || !SEALED_ONE_BY_ONE.has(phase)) return [];
+/** The seal after a layer: what must be held, and for the school that lays one after every layer. */
+function sealAfter(wishId: string, { phase, sealed = false }: Effect, steps: readonly Step[], fitting: Fitting): Step[] {
+  const isSchool = fitting.schools.sealing === 'every-layer' && SEALED_ONE_BY_ONE.has(phase);
+  if (!sealed && !isSchool) return [];
   const zones = [...new Set(steps.flatMap((step) => step.zones))];
+  const sheen = sealed ? fitting.piece.sheenWanted : 'matt';
   return [
     {
-      ...coat('clear-coat', 'clear-matt-acrylic', zones, fitting),
+      ...coat('clear-coat', `clear-${sheen}-acrylic`, zones, fitting),
       id: `${wishId}-seal`,
       fromWish: wishId,
-      note: 'Your school: a seal after every layer',
+      note: sealed ? 'When it is hard, hours later: it holds what was sprinkled' : 'Your school: a seal after every layer',
     },
   ];
 }

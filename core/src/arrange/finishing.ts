@@ -10,23 +10,21 @@ import {
   type SequenceProblem,
 } from '../sequence/index.js';
 import { ARRANGED, plainStep, type Step } from '../subjects/index.js';
-import { isTrouble, type Setting } from './path.js';
+import { isTrouble, partStep, type Setting } from './path.js';
 
 /** What is said at a look before a seal. */
 const GATE = 'Right as it is? Dry, in good light, from where it will be seen';
 
 /**
- * Sees to what only shows when the order stands: masks that stay on from one spray to the next, powder put on stronger
+ * Sees to what only shows when the order stands: parts put back, masks that stay on from one spray to the next, powder put on stronger
  * for what covers it, a tone lighter that would swallow another, a look before a seal that ends a group of effects, clean treads at the end. Trouble is what is still
  * wrong after that; what was wrong with the steps that are done already is not counted.
  */
 export function finished(arranged: readonly Step[], setting: Setting): { steps: Step[]; trouble: Finding | null } {
-  const numbered = withOwnIds(withCleanTreads(masksJoined(arranged), setting));
+  const numbered = withOwnIds(withCleanTreads(withRefits(masksJoined(arranged, setting)), setting));
   const adjusted = withGates(withTones(withAllowances(numbered, setting), setting), setting);
   const old = new Set(check(adjusted.slice(0, setting.doneSteps), setting).map(({ rule, stepId }) => `${rule}:${stepId}`));
-  const trouble = check(adjusted, setting).find(
-    (finding) => isTrouble(finding, setting.severities) && !old.has(`${finding.rule}:${finding.stepId}`),
-  );
+  const trouble = check(adjusted, setting).find((finding) => isTrouble(finding, setting) && !old.has(`${finding.rule}:${finding.stepId}`));
   return { steps: adjusted, trouble: trouble ?? null };
 }
 
@@ -44,16 +42,40 @@ const check = (steps: readonly Step[], setting: Setting): Finding[] => checkSequ
 
 const sameZones = (a: Step, b: Step): boolean => a.zones.length === b.zones.length && a.zones.every((zone) => b.zones.includes(zone));
 
-/** A mask that comes off only to go on again stays on. */
-function masksJoined(steps: readonly Step[]): Step[] {
-  const out: Step[] = [];
-  for (const step of steps) {
-    const last = out.at(-1);
-    const again = step.technique === 'mask' && last?.technique === 'unmask' && step.fromWish === ARRANGED && last.fromWish === ARRANGED;
-    if (again && sameZones(step, last)) out.pop();
-    else out.push(step);
+/** Tape may stay on from one evening to the next: longer it is put on anew (our number, half of what it stands). */
+const LONGEST_JOINED_MIN = 24 * 60;
+
+/** A mask that comes off only to go on again within a day stays on, if nothing is done below it in between. */
+function masksJoined(arranged: readonly Step[], setting: Setting): Step[] {
+  let steps = [...arranged];
+  for (;;) {
+    const pair = joinable(steps, setting);
+    if (!pair) return steps;
+    steps = steps.filter((_, at) => !pair.includes(at));
   }
-  return out;
+}
+
+/** Places of an unmask and of the mask that follows it which can both be left out. */
+function joinable(steps: readonly Step[], setting: Setting): number[] | null {
+  const isOurs = (step: Step | undefined, technique: string, like: Step): boolean =>
+    step?.technique === technique && step.fromWish === ARRANGED && sameZones(step, like);
+  for (const [off, unmask] of steps.entries()) {
+    if (!isOurs(unmask, 'unmask', unmask)) continue;
+    const on = steps.findIndex((step, at) => at > off && step.zones.some((zone) => unmask.zones.includes(zone)));
+    if (!isOurs(steps[on], 'mask', unmask)) continue;
+    const first = steps.findLastIndex((step, at) => at < off && isOurs(step, 'mask', unmask));
+    const last = steps.findIndex((step, at) => at > on && isOurs(step, 'unmask', unmask));
+    const { steps: reports } = checkSequence(problemOf(steps, setting));
+    if ((reports[last]?.startMin ?? Infinity) - (reports[first]?.endMin ?? 0) <= LONGEST_JOINED_MIN) return [off, on];
+  }
+  return null;
+}
+
+/** What was taken out for the sprays goes back when nothing more is laid. */
+function withRefits(steps: readonly Step[]): Step[] {
+  const out = steps.filter(({ technique, fromWish }) => technique === 'take-off' && fromWish === ARRANGED).flatMap(({ zones }) => zones);
+  const back = [...new Set(out)];
+  return back.length === 0 ? [...steps] : [...steps, partStep('refit', back, steps.length)];
 }
 
 /** Treads that spray reached are cleaned when nothing more comes. */

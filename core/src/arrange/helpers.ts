@@ -1,6 +1,6 @@
 import type { Fitting } from '../effects/index.js';
-import type { SequenceState } from '../sequence/index.js';
-import type { Step } from '../subjects/index.js';
+import { incomingOf, ruleById, wrongSheens, type Cure, type SequenceState } from '../sequence/index.js';
+import type { PieceKind, Step } from '../subjects/index.js';
 import type { Block } from './blocks.js';
 import { coat } from './coat.js';
 
@@ -9,28 +9,24 @@ export interface Helper {
   step: Step;
   /** What it does, for the reason. */
   does: string;
-  /** Rules whose trouble it can cure. */
-  cures: ReadonlySet<string>;
+  /** What it can cure. */
+  cures: ReadonlySet<Cure>;
 }
 
-const SEAL_CURES = new Set([
-  'solvent-lifts-layer',
-  'between-windows',
-  'too-soon',
-  'solvent-attacks-substrate',
-  'prime-first',
-  'decal-unsealed',
-]);
-const MATT_CURES = new Set([...SEAL_CURES, 'powder-needs-tooth', 'powder-left-loose']);
-const GLOSS_CURES = new Set([...SEAL_CURES, 'decal-needs-gloss']);
-const FIX_CURES = new Set(['powder-left-loose']);
-const GROUND_CURES = new Set(['solvent-attacks-substrate', 'prime-first']);
+const MATT_CURES = new Set<Cure>(['seal', 'tooth', 'binder']);
+const SMOOTH_CURES = new Set<Cure>(['seal', 'smooth']);
+const FIX_CURES = new Set<Cure>(['binder']);
+const GROUND_CURES = new Set<Cure>(['ground']);
+const END_CURES = new Set<Cure>(['sheen', 'binder']);
 
-const seal = (material: string, zones: string[], does: string, cures: ReadonlySet<string>, fitting: Fitting): Helper => ({
+const seal = (material: string, zones: string[], does: string, cures: ReadonlySet<Cure>, fitting: Fitting): Helper => ({
   step: coat('clear-coat', material, zones, fitting),
   does,
   cures,
 });
+
+/** One of its coats cures what a rule found. */
+export const curesIt = ({ cures }: Helper, rule: string): boolean => ruleById(rule).curedBy?.some((cure) => cures.has(cure)) ?? false;
 
 /** Zones on which powder lies loose. */
 const looseZones = (state: SequenceState): string[] =>
@@ -61,22 +57,47 @@ export function helpersBefore(block: Block, state: SequenceState, fitting: Fitti
   const wider = all.length > own.length ? [own, all] : [own];
   const loose = looseZones(state);
   const looseHere = loose.filter((zone) => block.zones.has(zone));
-  const grounds = groundsFor(block, fitting);
+  const grounds = groundsFor(block, state, fitting);
   return [
-    ...wider.flatMap((zones) => [
-      seal('clear-matt-acrylic', zones, 'Seals what lies below, and gives tooth', MATT_CURES, fitting),
-      seal('clear-matt-lacquer-aerosol', zones, 'Seals what lies below, and gives tooth', MATT_CURES, fitting),
-      seal('clear-gloss-acrylic', zones, 'Makes it smooth', GLOSS_CURES, fitting),
-    ]),
+    ...wider.flatMap((zones) => sealsFor(block, zones, fitting)),
+    // what gleams comes after the last flat coat: that is laid now
+    ...(block.phase === 'bright' ? helpersAtEnd(state, wrongIn(block, state), fitting) : []),
     ...(looseHere.length > 0 ? binders(looseHere, fitting) : []),
     ...(loose.length > looseHere.length && looseHere.length > 0 ? binders(loose, fitting) : []),
     ...grounds,
   ];
 }
 
+const wrongIn = ({ zones }: Block, state: SequenceState): string[] =>
+  wrongSheens(state).flatMap(({ zone }) => (zones.has(zone) ? [zone] : []));
+
+/** Pieces of smooth sides on which a wash runs along lines; a wall drinks it. */
+const SMOOTH_SIDED: ReadonlySet<PieceKind> = new Set<PieceKind>(['rolling-stock', 'vehicle']);
+
+/** It is to run into lines and recesses, which on a dead matt side makes stains. */
+const runsIn = ({ steps }: Block, fitting: Fitting): boolean =>
+  SMOOTH_SIDED.has(fitting.piece.kind) &&
+  steps.some((step) => {
+    const { technique, sprayed } = incomingOf(step, fitting.supplies);
+    return technique.effect === 'tint' && technique.deposit.recess > technique.deposit.face && !sprayed;
+  });
+
+/** Clear coats before a block: matt ones give tooth, smooth ones let decals lie and washes run. */
+function sealsFor(block: Block, zones: string[], fitting: Fitting): Helper[] {
+  const smooth = (sheen: string): Helper => seal(`clear-${sheen}-acrylic`, zones, 'Makes it smooth', SMOOTH_CURES, fitting);
+  const smoothOnes = fitting.piece.sheenWanted === 'satin' ? [smooth('satin'), smooth('gloss')] : [smooth('gloss')];
+  if (runsIn(block, fitting)) return smoothOnes;
+  const matt = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'].map((material) =>
+    seal(material, zones, 'Seals what lies below, and gives tooth', MATT_CURES, fitting),
+  );
+  return [...matt, ...smoothOnes];
+}
+
 /** Undercoats for substrates that colour does not hold on, or that its liquid attacks. */
-function groundsFor(block: Block, fitting: Fitting): Helper[] {
-  const zones = fitting.piece.zones.filter(({ id }) => block.zones.has(id));
+function groundsFor(block: Block, state: SequenceState, fitting: Fitting): Helper[] {
+  // over colour nobody primes
+  const isBare = (id: string): boolean => state.zones.get(id)?.layers.every(({ technique }) => technique.effect === 'wet') ?? false;
+  const zones = fitting.piece.zones.filter(({ id }) => block.zones.has(id) && isBare(id));
   const of = (...substrates: string[]): string[] => zones.filter(({ substrate }) => substrates.includes(substrate)).map(({ id }) => id);
   const metal = of('brass', 'white-metal');
   const card = of('card');
@@ -106,13 +127,7 @@ export function helpersAtEnd(state: SequenceState, wrongSheen: string[], fitting
   const { sheenWanted } = fitting.piece;
   const sheen = (zones: string[]): Helper[] =>
     ['acrylic', 'lacquer-aerosol'].map((kind) =>
-      seal(
-        `clear-${sheenWanted}-${kind}`,
-        zones,
-        `Ends ${sheenWanted}, as wanted`,
-        new Set(['sheen-at-end', 'powder-left-loose']),
-        fitting,
-      ),
+      seal(`clear-${sheenWanted}-${kind}`, zones, `Ends ${sheenWanted}, as wanted`, END_CURES, fitting),
     );
   const both = [...new Set([...wrongSheen, ...loose])];
   return [

@@ -3,6 +3,7 @@ import { constantAir } from '../climate/index.js';
 import type { Fitting } from '../effects/index.js';
 import {
   RULES,
+  ruleById,
   rulesFor,
   Walk,
   handsOnMinutes,
@@ -37,7 +38,11 @@ export interface Setting extends Fitting {
   severities: RuleSeverities;
   /** So many steps in front are done. */
   doneSteps: number;
+  /** Rules whose cautions are let stand, because no order is without them. */
+  tolerated: ReadonlySet<string>;
 }
+
+const NOTHING: ReadonlySet<string> = new Set();
 
 export const settingOf = (fitting: Fitting, air: Air, severities: RuleSeverities = {}, doneSteps = 0): Setting => ({
   ...fitting,
@@ -45,12 +50,8 @@ export const settingOf = (fitting: Fitting, air: Air, severities: RuleSeverities
   air,
   severities,
   doneSteps,
+  tolerated: NOTHING,
 });
-
-/** Findings that no order cures. They are told on the piece as ever. */
-const NOT_OF_ORDER = new Set(['climate', 'old-bottle', 'test-first', 'heat-over-limit']);
-/** Seen to when the order stands: powder is put on stronger, a later tone lighter, treads are cleaned at the end. */
-const SEEN_TO_LATER = new Set(['clear-mutes-powder', 'tone-lost', 'keep-clean-unprotected']);
 
 /** Places that are masked before a spray; treads are cleaned afterwards. */
 const MASKED: readonly KeepClean[] = ['glazing', 'pick-ups', 'bearings', 'couplers'];
@@ -83,11 +84,13 @@ export class Path {
   }
 
   /**
-   * Does some steps one after another, places to be kept clean masked around each spray. Returns the first trouble; the
+   * Does some steps one after another, places to be kept clean taken out or masked around each spray. Returns the first trouble; the
    * path is then of no further use.
    */
   add(steps: readonly Step[]): Finding | null {
     for (const [i, step] of steps.entries()) {
+      const pushedOut = this.pushOut(this.openTo(step));
+      if (pushedOut) return pushedOut;
       const open = this.openTo(step);
       const masked = open.length > 0 ? this.one(maskStep('mask', open, this.steps.length), []) : null;
       const trouble = masked ?? this.one(step, steps.slice(i + 1));
@@ -103,6 +106,15 @@ export class Path {
     return MASKED.flatMap((place) =>
       sprays(step, subject, place, supplies) ? openPlaces(this.state, place).map(({ zone }) => zone.id) : [],
     ).filter((zone) => !step.zones.includes(zone));
+  }
+
+  /** Windows and the like that come out by themselves are taken out once, and put back when all is done. */
+  private pushOut(open: readonly string[]): Finding | null {
+    const { zones, parts } = this.setting.piece;
+    const of = (partId: string) => zones.filter((zone) => zone.partId === partId);
+    const out = parts.filter(({ id, removable }) => removable && of(id).every(({ keepClean }) => keepClean !== null)).map(({ id }) => id);
+    const named = open.filter((id) => out.includes(zones.find((zone) => zone.id === id)?.partId ?? ''));
+    return named.length > 0 ? this.one(partStep('take-off', named, this.steps.length), []) : null;
   }
 
   /** One step; what its block still holds is known to rules that look ahead. */
@@ -137,7 +149,7 @@ export class Path {
   }
 
   private troubleIn(found: readonly { finding: Finding }[]): Finding | null {
-    for (const { finding } of found) if (!SEEN_TO_LATER.has(finding.rule) && isTrouble(finding, this.setting.severities)) return finding;
+    for (const { finding } of found) if (ruleById(finding.rule).arranging !== 'later' && isTrouble(finding, this.setting)) return finding;
     return null;
   }
 
@@ -154,11 +166,11 @@ export class Path {
   }
 }
 
-/** A snag or a caution that another order could cure. */
-export function isTrouble({ rule, severity }: Finding, severities: RuleSeverities): boolean {
-  if (NOT_OF_ORDER.has(rule)) return false;
+/** A snag that another order could cure, or a caution that is not let stand. */
+export function isTrouble({ rule, severity }: Finding, { severities, tolerated }: Pick<Setting, 'severities' | 'tolerated'>): boolean {
+  if (ruleById(rule).arranging === 'never') return false;
   const taken = severities[rule] ?? severity;
-  return taken === 'snag' || taken === 'caution';
+  return taken === 'snag' || (taken === 'caution' && !tolerated.has(rule));
 }
 
 const maskStep = (technique: 'mask' | 'unmask', zones: string[], n: number): Step =>
@@ -169,6 +181,9 @@ const maskStep = (technique: 'mask' | 'unmask', zones: string[], n: number): Ste
     zones,
     fromWish: ARRANGED,
   });
+
+export const partStep = (technique: 'take-off' | 'refit', zones: string[], n: number): Step =>
+  plainStep({ id: `${technique}-${String(n)}`, technique, zones, fromWish: ARRANGED });
 
 /** Changes of medium from one wet step to the next, and of colour in the airbrush. */
 export function changesIn(steps: readonly Step[], setting: Pick<Setting, 'supplies'>): number {

@@ -1,8 +1,8 @@
-import type { Finding } from '../sequence/index.js';
+import { ruleById, type Finding } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Block } from './blocks.js';
 import { finished } from './finishing.js';
-import { helpersAtEnd, helpersBefore, type Helper } from './helpers.js';
+import { curesIt, helpersAtEnd, helpersBefore, type Helper } from './helpers.js';
 import type { Precedence } from './order.js';
 import { Path, changesIn, type Setting } from './path.js';
 
@@ -121,7 +121,7 @@ export class Search {
     const block = this.blocks[index];
     if (!block) return { node: null, trouble: null };
     const path = node.path.fork();
-    const trouble = (helper ? path.add([helper.step]) : null) ?? path.add(block.steps);
+    const trouble = (helper ? path.add([helper.step]) : null) ?? this.unfinishedBelow(block, path) ?? path.add(block.steps);
     // what is done cannot be helped any more
     if (trouble && !block.done) return { node: null, trouble };
     const done = new Set(node.done).add(index);
@@ -131,6 +131,14 @@ export class Search {
       node: { path, order: [...node.order, index], done, helpers, turned, coats: node.coats + (helper?.step.coats ?? 0) },
       trouble: null,
     };
+  }
+
+  /** What gleams comes after the last flat coat: loose powder or a wrong sheen below it is seen to before. */
+  private unfinishedBelow(block: Block, path: Path): Finding | null {
+    if (block.phase !== 'bright' || block.done) return null;
+    return (
+      path.atEnd().find(({ rule, zones }) => ruleById(rule).curedBy !== undefined && zones.some((zone) => block.zones.has(zone))) ?? null
+    );
   }
 
   /** Own steps that the painter had after this one and that are done before it. */
@@ -195,7 +203,7 @@ export class Search {
     const out: Node[] = [];
     let told = trouble;
     for (const helper of helpersBefore(block, node.path.state, this.setting)) {
-      if (!helper.cures.has(trouble.rule)) continue;
+      if (!curesIt(helper, trouble.rule)) continue;
       const helped = this.after(node, index, helper, trouble);
       if (helped.node) out.push(helped.node);
       // the coat that would cure it brings trouble of its own: that is what stands in the way

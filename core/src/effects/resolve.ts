@@ -30,7 +30,13 @@ export function wayOf(wish: Wish, effect: Effect, schools: Schools): Way {
   return ofSchool ?? effect.ways[0];
 }
 
-const grown = ([least, most]: Grows, intensity: number): number => least + (most - least) * intensity;
+const between = (from: number, to: number, share: number): number => from + (to - from) * share;
+
+function grown(grows: Grows, intensity: number): number {
+  if (grows.length === 2) return between(grows[0], grows[1], intensity);
+  const [least, half, most] = grows;
+  return intensity < 0.5 ? between(least, half, 2 * intensity) : between(half, most, 2 * intensity - 1);
+}
 
 /** What a hue is mixed from: the main colour where it leans on that. */
 function hexOfHue(hue: Hue, main: string, story: Story): string {

@@ -4,8 +4,8 @@ import type { Phase, SchoolId } from '../techniques/index.js';
 /** A colour by what it is: a fixed one, the soil or dust of the region, the wish's own, or one that leans on it. */
 export type Hue = `#${string}` | 'main' | 'soil' | 'dust' | { of: 'main' | 'soil' | 'dust'; shiftL: number };
 
-/** A figure that grows with the intensity: at the least, at the most. */
-export type Grows = readonly [least: number, most: number];
+/** A figure that grows with the intensity: at the least, at half (plain to see), at the most; without the middle evenly. */
+export type Grows = readonly [least: number, most: number] | readonly [least: number, half: number, most: number];
 
 /** One step of a way, before it is fitted to a piece. */
 export interface EffectStep {
@@ -64,6 +64,8 @@ export interface Effect {
   zones: readonly string[];
   /** Kinds of feature it sits at or runs from. */
   features: readonly string[];
+  /** A clear coat holds it when it is hard. */
+  sealed?: boolean;
   /** Makes no sense without one of its features. */
   needsFeature?: boolean;
   /** Colour where the wish has none. */

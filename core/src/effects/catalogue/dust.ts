@@ -209,9 +209,9 @@ export const DUST = [
         name: 'Three tones, sponged dark to light',
         why: 'Painted rust goes dark to light.',
         steps: [
-          { technique: 'sponge', material: 'acrylic-matt', hue: { of: 'main', shiftL: -8 }, coverPct: [5, 10] },
-          { technique: 'sponge', material: 'acrylic-matt', hue: 'main', coverPct: [3, 6] },
-          { technique: 'sponge', material: 'acrylic-matt', hue: '#a85c2a', coverPct: [1, 3] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: { of: 'main', shiftL: -8 }, coverPct: [5, 20, 90] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: 'main', coverPct: [3, 11, 50] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: '#a85c2a', coverPct: [1, 5, 20] },
         ],
       },
       {
@@ -219,11 +219,11 @@ export const DUST = [
         name: 'Five tones, sponged dark to light',
         why: 'For a thing that is nothing but rust; each on less.',
         steps: [
-          { technique: 'sponge', material: 'acrylic-matt', hue: { of: 'main', shiftL: -12 }, coverPct: [7, 9] },
-          { technique: 'sponge', material: 'acrylic-matt', hue: { of: 'main', shiftL: -5 }, coverPct: [4, 6] },
-          { technique: 'sponge', material: 'acrylic-matt', hue: 'main', coverPct: [2, 4] },
-          { technique: 'sponge', material: 'acrylic-matt', hue: '#8f4f2a', coverPct: [1, 2] },
-          { technique: 'sponge', material: 'acrylic-matt', hue: '#b8692e', coverPct: [1, 1] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: { of: 'main', shiftL: -12 }, coverPct: [7, 25, 90] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: { of: 'main', shiftL: -5 }, coverPct: [4, 15, 60] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: 'main', coverPct: [2, 9, 35] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: '#8f4f2a', coverPct: [1, 5, 18] },
+          { technique: 'sponge', material: 'acrylic-matt', hue: '#b8692e', coverPct: [1, 2, 8] },
         ],
       },
       {
@@ -231,8 +231,14 @@ export const DUST = [
         name: 'Powders, bright then earthy',
         why: 'Bloom and depth; strong tones first, a dark one ties them.',
         steps: [
-          { technique: 'powder-dry', material: 'pigment-dry', hue: '#a85c2a', coverPct: [8, 20], strength: [0.4, 0.8] },
-          { technique: 'powder-dry', material: 'pigment-dry', hue: { of: 'main', shiftL: -10 }, coverPct: [10, 22], strength: [0.4, 0.7] },
+          { technique: 'powder-dry', material: 'pigment-dry', hue: '#a85c2a', coverPct: [8, 20, 60], strength: [0.4, 0.8] },
+          {
+            technique: 'powder-dry',
+            material: 'pigment-dry',
+            hue: { of: 'main', shiftL: -10 },
+            coverPct: [10, 30, 90],
+            strength: [0.4, 0.7],
+          },
         ],
       },
     ],
@@ -300,6 +306,7 @@ export const DUST = [
     main: '#b9ab8e',
     before: WANTS_HARD,
     after: 'A seal hours later, when it is hard.',
+    sealed: true,
     likely: null,
     ways: [
       {
@@ -360,7 +367,7 @@ export const DUST = [
     id: 'green-foot',
     name: 'Green foot',
     shows: 'Weed and algae where a wall stays damp, up to the tide line.',
-    phase: 'growth',
+    phase: 'run',
     kinds: STANDING,
     zones: FOOT,
     features: ['drain'],

@@ -87,7 +87,7 @@ export const WORN_PAINT = [
           { technique: 'sponge', material: 'acrylic-matt', hue: '#8f4f2a', coverPct: [18, 18] },
           { technique: 'spray-coat', material: 'chipping-medium', coats: 2, tool: 'airbrush' },
           { technique: 'airbrush-coat', material: 'acrylic-matt', hue: 'main', coats: 2, dryUm: 5, gate: 'Thin and even, touch-dry' },
-          { technique: 'chip', material: 'water', coverPct: [4, 16], gate: 'Enough: more comes by itself when it is handled' },
+          { technique: 'chip', material: 'water', coverPct: [4, 18, 75], gate: 'Enough: more comes by itself when it is handled' },
         ],
       },
     ],

@@ -11,6 +11,7 @@ export const clearMutesPowder: Rule = {
   title: 'A clear coat mutes powder',
   why: 'A clear coat or fixer over loose powder takes away about half of a mid tone and nearly all of a pale dust; soot hardly changes. Put it on stronger than wanted, and say so in its allowance.',
   source: 'common practice',
+  arranging: 'later',
   examples: {
     fires: {
       steps: [

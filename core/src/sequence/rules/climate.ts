@@ -59,6 +59,7 @@ export const climate: Rule = {
   title: 'The air is wrong for it',
   why: 'Below its film-forming temperature a waterborne film cracks to powder; within three kelvin of the dew point water settles on the surface; in humid air an aerosol lacquer blushes white.',
   source: 'ISO 8502-4 for the dew-point margin; limits of the materials: common practice',
+  arranging: 'never',
   examples: {
     fires: { steps: [['clear-coat', 'clear-matt-lacquer-aerosol']], air: { tempC: 9, rhPct: 93 } },
     silent: { steps: [['clear-coat', 'clear-matt-lacquer-aerosol']], air: { tempC: 20, rhPct: 50 } },

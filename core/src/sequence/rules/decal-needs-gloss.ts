@@ -11,6 +11,7 @@ export const decalNeedsGloss: Rule = {
   title: 'A decal wants a smooth coat',
   why: 'On a matt surface air stays under the film of a decal and shows as silver. A gloss or smooth satin coat first lets it lie down.',
   source: 'common practice',
+  curedBy: ['smooth'],
   examples: {
     fires: { steps: [['decal', 'decal-waterslide']] },
     silent: {

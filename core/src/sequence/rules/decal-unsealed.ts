@@ -32,6 +32,7 @@ export const decalUnsealed: Rule = {
   title: 'A decal left open',
   why: 'The film of a decal is thin: solvent dissolves it, powder shows its edge, and handling rubs it off. A clear coat over it makes it one with the paint.',
   source: 'common practice',
+  curedBy: ['seal'],
   examples: {
     fires: {
       steps: [

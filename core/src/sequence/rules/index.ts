@@ -88,6 +88,15 @@ export const RULES: readonly Rule[] = [
   nothingTold,
 ];
 
+const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]));
+
+/** @throws RangeError when there is no such rule. */
+export function ruleById(id: string): Rule {
+  const rule = BY_ID.get(id);
+  if (!rule) throw new RangeError(`rule '${id}' is not known`);
+  return rule;
+}
+
 const concerned = new WeakMap<Incoming, readonly Rule[]>();
 
 /** The rules that have anything to say of what a step brings, in their order; worked out once for each. */
@@ -99,4 +108,4 @@ export function rulesFor(incoming: Incoming): readonly Rule[] {
   return rules;
 }
 
-export type { Rule } from './rule.js';
+export type { Cure, Rule } from './rule.js';

@@ -81,6 +81,7 @@ export const keepCleanUnprotected: Rule = {
   title: 'A place to keep clean lies open',
   why: 'Paint on wheel treads, bearings and pick-ups stops a model from running. They are masked, the part is taken off, or treads are cleaned afterwards, on the contact side as well.',
   source: 'common practice',
+  arranging: 'later',
   examples: {
     fires: { steps: [['spray-coat', 'primer-lacquer-aerosol']], on: { keepClean: ['pick-ups'] } },
     silent: {

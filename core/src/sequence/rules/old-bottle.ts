@@ -8,6 +8,7 @@ export const oldBottle: Rule = {
   title: 'An old bottle',
   why: 'Once opened, paint skins, thickens or loses its grip; an aerosol loses its pressure. Past its usual life it is stirred, tried on scrap, or replaced.',
   source: 'common practice',
+  arranging: 'never',
   examples: {
     fires: { steps: [['brush-coat', 'acrylic-matt']], bottleAgesDays: [1000] },
     silent: { steps: [['brush-coat', 'acrylic-matt']], bottleAgesDays: [200] },

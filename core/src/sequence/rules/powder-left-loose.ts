@@ -37,6 +37,7 @@ export const powderLeftLoose: Rule = {
   title: 'Powder left loose',
   why: 'Unfixed powder is dragged about by a wet or rubbing step, and wears off a piece that is handled. Self-adhesive powders hold by themselves; a shelf piece may keep it loose.',
   source: 'common practice',
+  curedBy: ['binder'],
   examples: {
     fires: {
       steps: [

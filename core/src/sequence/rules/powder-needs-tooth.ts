@@ -11,6 +11,7 @@ export const powderNeedsTooth: Rule = {
   title: 'Powder needs tooth',
   why: 'Loose powder holds in the pores of a matt surface. On satin or gloss it falls off again; a clear matt coat first gives it tooth.',
   source: 'common practice',
+  curedBy: ['tooth'],
   examples: {
     fires: { steps: [['powder-dry', 'pigment-dry']], on: { startSheen: 'gloss' } },
     silent: {

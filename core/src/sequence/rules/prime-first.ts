@@ -56,6 +56,7 @@ export const primeFirst: Rule = {
   title: 'Prime first',
   why: 'Paint chips off bare metal, does not hold on unwashed resin, and water warps bare card. A primer, a wash, or a seal that brings no water comes first. Stains and washes on raw plaster are a school of their own.',
   source: 'common practice',
+  curedBy: ['seal', 'ground'],
   examples: {
     fires: { steps: [['brush-coat', 'acrylic-matt']], on: { substrate: 'brass', startSheen: 'bare' } },
     silent: {

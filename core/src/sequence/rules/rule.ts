@@ -24,6 +24,12 @@ export interface EndOfWalk {
   schools: Schools;
 }
 
+/**
+ * What could be put in before a step so that its trouble goes: a seal between two liquids, tooth for powder, a smooth coat for
+ * decals, something that binds powder, a ground that holds or shields, at the end the sheen that was wanted.
+ */
+export type Cure = 'seal' | 'tooth' | 'smooth' | 'binder' | 'ground' | 'sheen';
+
 export interface Rule {
   id: string;
   title: string;
@@ -32,6 +38,13 @@ export interface Rule {
   source: string;
   /** Its tests, and its help page. */
   examples: Examples;
+  /**
+   * How arranging takes it. Left out: another order, or a coat put in, may cure it. `later`: it is seen to when the order
+   * stands. `never`: no order cures it, it is told on the piece as ever.
+   */
+  arranging?: 'later' | 'never';
+  /** Coats that cure it when they are put in before. */
+  curedBy?: readonly Cure[];
   /** The steps that it has anything to say of, by what they bring; all where it is left out. */
   concerns?: (incoming: Incoming) => boolean;
   check(moment: Moment): Caused[];

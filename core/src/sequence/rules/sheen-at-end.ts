@@ -1,5 +1,6 @@
 import { clearCoats } from '../fix-proposals.js';
-import { surfaceSheen } from '../state.js';
+import type { Layer } from '../layer.js';
+import { surfaceSheen, type SequenceState } from '../state.js';
 import { SATIN_FROM_GU } from './powder-needs-tooth.js';
 import { findingAt, type Rule } from './rule.js';
 
@@ -9,11 +10,20 @@ const GLOSS_FROM_GU = 55;
 
 const sheenOf = (gu: number): 'matt' | 'satin' | 'gloss' => (gu >= GLOSS_FROM_GU ? 'gloss' : gu >= SATIN_FROM_GU ? 'satin' : 'matt');
 
+/** Zones that would end in another sheen than is wanted, with the layer that makes it so. */
+export const wrongSheens = ({ subject, zones }: SequenceState): { zone: string; sheenGu: number; layer: Layer }[] =>
+  [...zones.values()].flatMap((zone) => {
+    if (zone.zone.keepClean !== null || zone.zone.seen === 'never') return [];
+    const { sheenGu, layer } = surfaceSheen(zone);
+    return layer && sheenOf(sheenGu) !== subject.sheenWanted ? [{ zone: zone.zone.id, sheenGu, layer }] : [];
+  });
+
 export const sheenAtEnd: Rule = {
   id: ID,
   title: 'Not the sheen that was wanted',
   why: 'The last coat sets the sheen. A seal left glossy makes mud look wet; a matt coat over everything flattens a polish that was wanted.',
   source: 'common practice; sheens in gloss units after ISO 2813',
+  curedBy: ['sheen'],
   examples: {
     fires: {
       steps: [
@@ -31,11 +41,7 @@ export const sheenAtEnd: Rule = {
   check: () => [],
   checkEnd(end) {
     const { subject, state, steps } = end;
-    const wrong = [...state.zones.values()].flatMap((zone) => {
-      if (zone.zone.keepClean !== null || zone.zone.seen === 'never') return [];
-      const { sheenGu, layer } = surfaceSheen(zone);
-      return layer && sheenOf(sheenGu) !== subject.sheenWanted ? [{ zone: zone.zone.id, sheenGu, layer }] : [];
-    });
+    const wrong = wrongSheens(state);
     const last = Math.max(-1, ...wrong.map(({ layer }) => layer.stepIndex));
     const step = steps[last];
     const worst = wrong.find(({ layer }) => layer.stepIndex === last);

@@ -28,6 +28,7 @@ export const solventAttacksSubstrate: Rule = {
   title: 'Solvent attacks what the piece is made of',
   why: 'Hot solvents, propellant, superglue or hot glue melt polystyrene foam and craze plastics wherever the surface is bare or not fully sealed.',
   source: 'common practice; number of sealer coats from the rules of the trade',
+  curedBy: ['seal', 'ground'],
   examples: {
     fires: { steps: [['spray-coat', 'primer-lacquer-aerosol']], on: { substrate: 'foam-xps', startSheen: 'bare' } },
     silent: {

@@ -46,6 +46,7 @@ export const solventLiftsLayer: Rule = {
   title: 'Solvent lifts a layer',
   why: 'A coat’s carrier or its thinner dissolves or softens what lies open under it, and drags it about. A barrier that the liquid cannot pass, another carrier, or enough time prevents it.',
   source: 'common practice',
+  curedBy: ['seal'],
   examples: {
     fires: {
       steps: [

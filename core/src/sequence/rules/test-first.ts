@@ -8,6 +8,7 @@ export const testFirst: Rule = {
   title: 'Wants a trial first',
   why: 'Hardware aerosols and bottles of unknown make go on thick, turn the colour or lift what lies below. A trial on scrap of the same build shows it; note the day on the bottle.',
   source: 'common practice',
+  arranging: 'never',
   examples: {
     fires: { steps: [['clear-coat', 'clear-matt-hardware-aerosol']] },
     silent: { steps: [['clear-coat', 'clear-matt-hardware-aerosol', { note: 'Tried on scrap, no change' }]] },

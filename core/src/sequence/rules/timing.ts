@@ -38,6 +38,7 @@ export const tooSoon: Rule = {
   title: 'Too soon',
   why: 'The layer below has not dried far enough for this step: it smears, traps solvent or prints.',
   source: 'common practice; stages after ASTM D1640',
+  curedBy: ['seal'],
   examples: {
     fires: {
       steps: [
@@ -131,6 +132,7 @@ export const betweenWindows: Rule = {
   title: 'In the wrinkling time',
   why: 'Alkyd enamels and hardware aerosols take a second solvent-borne coat within the hour or after two days. Between, the new coat swells the skin and wrinkles it.',
   source: 'common practice',
+  curedBy: ['seal'],
   examples: {
     fires: {
       steps: [

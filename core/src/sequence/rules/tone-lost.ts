@@ -42,6 +42,7 @@ export const toneLost: Rule = {
   title: 'All tones one',
   why: 'Powder packed on, one filter too many or a clear coat over pale dust: what was dark in the grooves and light on the edges, or one tone beside another, can no longer be told apart. Less of it, or on less of the surface, keeps what was won.',
   source: 'common practice; told apart from ΔE₀₀ 2 (CIE 142-2001), our number',
+  arranging: 'later',
   examples: {
     fires: {
       steps: [

@@ -11,6 +11,7 @@ export const tooThickToSpray: Rule = {
   title: 'Too thick for the airbrush',
   why: 'Paint that is too thick spits, dries on the needle and clogs the nozzle. Like thin milk is about right.',
   source: 'common practice; solids from memory',
+  arranging: 'never',
   examples: {
     fires: { steps: [['airbrush-coat', 'acrylic-matt', { dilution: { thinner: 'acrylic-thinner', parts: [8, 1] } }]] },
     silent: { steps: [['airbrush-coat', 'acrylic-matt', { dilution: { thinner: 'acrylic-thinner', parts: [2, 1] } }]] },

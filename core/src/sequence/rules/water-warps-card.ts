@@ -19,6 +19,7 @@ export const waterWarpsCard: Rule = {
   title: 'Water on bare card',
   why: 'Wet on one side, card bows and never lies flat again. A seal on both sides keeps the water out; spirit and alcohol do no harm.',
   source: 'common practice',
+  curedBy: ['ground'],
   examples: {
     fires: { steps: [['wash', 'wash-acrylic']], on: { substrate: 'card', startSheen: 'bare' } },
     silent: {
