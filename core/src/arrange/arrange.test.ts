@@ -197,7 +197,11 @@ describe('wishes that collide', () => {
   const piece = bare('wall', {
     steps: [plainStep({ id: 'light', technique: 'drybrush', material: 'acrylic-matt', zones: ['face'], coverPct: 8 })],
   });
-  const problem = asked(piece, { wishes: [wish('body-colour', { zones: ['face'] }), wish('green-foot')], doneSteps: 1 });
+  const problem = asked(
+    piece,
+    { wishes: [wish('body-colour', { zones: ['face'] }), wish('green-foot')], doneSteps: 1 },
+    { severities: { 'highlight-before-colour': 'snag' } },
+  );
 
   test('are named, with what goes wrong and what frees them', () => {
     const { steps, collision } = arrange(problem);
@@ -205,6 +209,13 @@ describe('wishes that collide', () => {
     expect(collision!.between.map(({ id }) => id)).toEqual(['body-colour']);
     expect(collision!.trouble).toMatch(/highlights/);
     expect(collision!.freedBy).toContainEqual({ label: 'Without body colour', wishId: 'body-colour', way: null });
+  });
+
+  test('a caution alone keeps no order back: it is let stand and named', () => {
+    const { steps, letStand, collision } = arrange({ ...problem, severities: {} });
+    expect(collision).toBeNull();
+    expect(letStand).toEqual(['highlight-before-colour']);
+    expect(alarms(steps!, piece)).toEqual(['highlight-before-colour@1']);
   });
 
   test('each thing that is offered does free them', () => {

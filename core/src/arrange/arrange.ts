@@ -1,8 +1,9 @@
 import type { Air } from '../climate/index.js';
 import { wayOf, effectById, type Fitting } from '../effects/index.js';
-import { handsOnMinutes, roomyBench, type Finding, type RuleSeverities } from '../sequence/index.js';
+import { handsOnMinutes, roomyBench, ruleById, type Finding, type RuleSeverities } from '../sequence/index.js';
 import type { Intent, Step } from '../subjects/index.js';
 import { blocksOf, type Block } from './blocks.js';
+import { toldOf } from './finishing.js';
 import { precedencesOf, type Precedence } from './order.js';
 import { settingOf, type Setting } from './path.js';
 import { reasonsFor, type Reason } from './reasons.js';
@@ -75,14 +76,21 @@ function tryOrder(blocks: readonly Block[], given: Setting, keepOrder: boolean, 
   let setting = given;
   let tried = tryOnce(blocks, setting, keepOrder, how);
   for (let round = 0; tried.found === null && round < MOST_TOLERATED; round++) {
-    const caution = tried.troubles.findLast(({ finding }) => (setting.severities[finding.rule] ?? finding.severity) === 'caution');
-    if (!caution) break;
-    setting = { ...setting, tolerated: new Set([...setting.tolerated, caution.finding.rule]) };
+    const rule = toTolerate(tried.troubles, setting);
+    if (rule === null) break;
+    setting = { ...setting, tolerated: new Set([...setting.tolerated, rule]) };
     const again = tryOnce(blocks, setting, keepOrder, how);
     if (again.found === null && again.troubles.length === 0) break;
     tried = again;
   }
   return { ...tried, tolerated: setting.tolerated };
+}
+
+/** The caution that is best let stand: the one met last, of those for which no coat helps where there are such. */
+function toTolerate(troubles: Tried['troubles'], { severities }: Setting): string | null {
+  const cautions = troubles.map(({ finding }) => finding).filter(({ rule, severity }) => (severities[rule] ?? severity) === 'caution');
+  const last = cautions.findLast(({ rule }) => ruleById(rule).curedBy === undefined) ?? cautions.at(-1);
+  return last?.rule ?? null;
 }
 
 function tryOnce(blocks: readonly Block[], setting: Setting, keepOrder: boolean, how: typeof THOROUGH): Tried {
@@ -127,7 +135,7 @@ export function arrange(problem: ArrangeProblem): Arrangement {
     leftOut,
     collision: null,
     cost,
-    letStand: [...tried.tolerated],
+    letStand: toldOf(steps, setting).filter((rule) => tried.tolerated.has(rule)),
     exact: tried.exact,
     minutes,
     overMin: intent.timeBoxMin === null ? 0 : Math.max(0, minutes - intent.timeBoxMin),

@@ -11,7 +11,7 @@ const known = new WeakMap<Fitting, Map<string, Step>>();
 export function coat(technique: string, material: string, zones: string[], fitting: Fitting, more: Partial<Step> = {}): Step {
   let coats = known.get(fitting);
   if (!coats) known.set(fitting, (coats = new Map<string, Step>()));
-  const key = `${technique} ${material} ${zones.join(' ')}`;
+  const key = `${technique} ${material} ${String(more.dryUm ?? '')} ${zones.join(' ')}`;
   const before = coats.get(key);
   if (before) return before;
   const made = newCoat(technique, material, zones, fitting, more);

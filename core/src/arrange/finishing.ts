@@ -40,6 +40,11 @@ const problemOf = (steps: readonly Step[], setting: Setting): SequenceProblem =>
 
 const check = (steps: readonly Step[], setting: Setting): Finding[] => checkSequence(problemOf(steps, setting), { propose: true }).findings;
 
+/** Rules that have something to say of a sequence. */
+export const toldOf = (steps: readonly Step[], setting: Setting): string[] => [
+  ...new Set(checkSequence(problemOf(steps, setting)).findings.map(({ rule }) => rule)),
+];
+
 const sameZones = (a: Step, b: Step): boolean => a.zones.length === b.zones.length && a.zones.every((zone) => b.zones.includes(zone));
 
 /** Tape may stay on from one evening to the next: longer it is put on anew (our number, half of what it stands). */

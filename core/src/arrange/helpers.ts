@@ -19,8 +19,19 @@ const FIX_CURES = new Set<Cure>(['binder']);
 const GROUND_CURES = new Set<Cure>(['ground']);
 const END_CURES = new Set<Cure>(['sheen', 'binder']);
 
-const seal = (material: string, zones: string[], does: string, cures: ReadonlySet<Cure>, fitting: Fitting): Helper => ({
-  step: coat('clear-coat', material, zones, fitting),
+/** A seal between two layers is misted on thinly, µm: it is not the coat that is seen in the end (from memory). */
+const BETWEEN_UM = 8;
+const THIN = { dryUm: BETWEEN_UM } as const;
+
+const seal = (
+  material: string,
+  zones: string[],
+  does: string,
+  cures: ReadonlySet<Cure>,
+  fitting: Fitting,
+  more: Partial<Step> = {},
+): Helper => ({
+  step: coat('clear-coat', material, zones, fitting, more),
   does,
   cures,
 });
@@ -84,12 +95,14 @@ const runsIn = ({ steps }: Block, fitting: Fitting): boolean =>
 
 /** Clear coats before a block: matt ones give tooth, smooth ones let decals lie and washes run. */
 function sealsFor(block: Block, zones: string[], fitting: Fitting): Helper[] {
-  const smooth = (sheen: string): Helper => seal(`clear-${sheen}-acrylic`, zones, 'Makes it smooth', SMOOTH_CURES, fitting);
+  const smooth = (sheen: string): Helper => seal(`clear-${sheen}-acrylic`, zones, 'Makes it smooth', SMOOTH_CURES, fitting, THIN);
   const smoothOnes = fitting.piece.sheenWanted === 'satin' ? [smooth('satin'), smooth('gloss')] : [smooth('gloss')];
   if (runsIn(block, fitting)) return smoothOnes;
-  const matt = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'].map((material) =>
-    seal(material, zones, 'Seals what lies below, and gives tooth', MATT_CURES, fitting),
-  );
+  const does = 'Seals what lies below, and gives tooth';
+  const matt = [
+    seal('clear-matt-acrylic', zones, does, MATT_CURES, fitting, THIN),
+    seal('clear-matt-lacquer-aerosol', zones, does, MATT_CURES, fitting),
+  ];
   return [...matt, ...smoothOnes];
 }
 

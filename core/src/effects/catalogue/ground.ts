@@ -58,7 +58,7 @@ export const GROUND = [
         name: 'Acrylic, airbrushed in two coats',
         why: 'Thin, even, quickly dry.',
         school: { base: 'airbrush' },
-        steps: [{ technique: 'airbrush-coat', material: 'acrylic-matt', hue: 'main', coats: 2 }],
+        steps: [{ technique: 'airbrush-coat', material: 'acrylic-matt', hue: 'main', coats: 2, dryUm: 8 }],
       },
       {
         id: 'wet-in-wet',

@@ -3,6 +3,8 @@ import { finding, type Rule } from './rule.js';
 
 const ID = 'too-thick-to-spray';
 
+/** Thinned less than this it spits, solids by volume, % (from memory). */
+const MOST_PCT = 30;
 /** What is as full of solids out of the pot was never meant for a nozzle, volume % (our number). */
 const NEVER_NEAT_PCT = 50;
 
@@ -21,7 +23,7 @@ export const tooThickToSpray: Rule = {
     const { technique, material, tool } = moment.incoming;
     if (!material) return [];
     const { dilution } = moment.step;
-    const most = dilution ? technique.solidsPct[1] : NEVER_NEAT_PCT;
+    const most = dilution ? MOST_PCT : NEVER_NEAT_PCT;
     const solids = dilutionShares(dilution).paint * material.volumeSolidsPct;
     if (solids <= most) return [];
     const usual = usualDilution(technique.id, tool, material);
