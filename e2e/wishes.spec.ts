@@ -174,6 +174,9 @@ test('a story proposes, a slider and a colour change the order, and nothing is l
   await page.getByRole('button', { name: 'Propose from the story' }).click();
   await expect(page.getByText(/effects added/)).toBeVisible();
   await expect(wish(page, 'Dust of the region')).toBeVisible();
+  // what else the story would bring is one press away
+  await page.getByRole('group', { name: 'Also possible' }).getByRole('button', { name: 'Faded paint' }).click();
+  await expect(wish(page, 'Faded paint')).toBeVisible();
   await arranged(page);
   const slider = page.getByRole('slider', { name: 'How strong: Dust of the region' });
   await slider.focus();
@@ -186,7 +189,7 @@ test('a story proposes, a slider and a colour change the order, and nothing is l
   await expect(page.getByRole('slider', { name: 'How strong: Dust of the region' })).toHaveValue('100');
   await expect(wish(page, 'Faded paint')).toHaveCount(0);
   // twenty minutes are not enough for all of it: what may be left out is
-  await page.getByLabel('Minutes at the bench there are').fill('60');
+  await page.getByLabel('Minutes at the bench there are').fill('30');
   await expect(order(page).getByRole('heading', { name: 'Left out' })).toBeVisible();
 });
 

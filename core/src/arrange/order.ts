@@ -20,10 +20,12 @@ interface OrderRule {
 }
 
 /** What makes room for the finish, lies under it or over it; all else is colour. */
-const NO_COLOUR: ReadonlySet<Phase> = new Set(['prepare', 'protect', 'undercoat', 'seal', 'close']);
+const NO_COLOUR: ReadonlySet<Phase> = new Set(['prepare', 'protect', 'undercoat', 'seal', 'final', 'close']);
 const COLOUR = PHASES.filter((phase) => !NO_COLOUR.has(phase));
 const WEAR = ['worn-paint', 'shade', 'run', 'light', 'crust', 'powder', 'bright', 'spill', 'growth'] as const;
-const FINISHES = ['undercoat', ...COLOUR, 'seal'] as const;
+const FINISHES = ['undercoat', ...COLOUR, 'seal', 'final'] as const;
+/** What no coat may come over any more. */
+const UNCOATED: ReadonlySet<Phase> = new Set(['bright', 'growth']);
 
 /** Common practice, one line each. */
 const RULES: readonly OrderRule[] = [
@@ -68,6 +70,13 @@ const RULES: readonly OrderRule[] = [
     sameZone: true,
     why: 'A gleam is put on last: anything matt over it dulls it.',
   },
+  {
+    before: ['undercoat', ...COLOUR.filter((phase) => !UNCOATED.has(phase)), 'seal'],
+    after: ['final'],
+    sameZone: true,
+    why: 'The coat that protects lies over all that is flat.',
+  },
+  { before: ['final'], after: [...UNCOATED], sameZone: true, why: 'A clear coat dulls what gleams and glues down what grows.' },
   { before: ['load'], after: ['powder', 'light'], sameZone: true, why: 'Dust and lights go over the load.' },
   {
     before: [...FINISHES, 'protect'],

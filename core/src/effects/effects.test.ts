@@ -3,14 +3,26 @@ import fc from 'fast-check';
 import { deltaE00OfHex } from '../colour/index.js';
 import { plainBottle, CATALOGUE, suppliesOf, type Bottle } from '../materials/index.js';
 import { incomingOf } from '../sequence/index.js';
-import { REGIONS, TEMPLATES, UPKEEPS, USUAL_STORY, pieceFromTemplate, templateById, type Piece, type Wish } from '../subjects/index.js';
+import {
+  REGIONS,
+  TEMPLATES,
+  UPKEEPS,
+  USUAL_STORY,
+  pieceFromTemplate,
+  templateById,
+  type Piece,
+  type Story,
+  type Wish,
+} from '../subjects/index.js';
 import { USUAL_SCHOOLS } from '../techniques/index.js';
 import {
+  AMOUNTS,
   DUST,
   EFFECTS,
   SOIL,
   effectById,
   likelyIntensity,
+  proposalOf,
   proposedWishes,
   stepsOf,
   suits,
@@ -136,9 +148,38 @@ describe('what a story proposes', () => {
   test('proposes only what suits the piece, strong ones before those that may be left out', () => {
     for (const one of proposedWishes(van, USUAL_STORY)) {
       expect(suits(effectById(one.effect), van)).toBe(true);
-      expect(one.priority).toBe(one.intensity >= 0.45 ? 'should' : 'may');
+      if (one.effect !== 'protection') expect(one.priority).toBe(one.intensity >= 0.45 ? 'should' : 'may');
     }
     expect(proposedWishes(van, { ...USUAL_STORY, ageYears: 0 }).length).toBeLessThan(proposedWishes(van, USUAL_STORY).length);
+  });
+
+  test('is what one would name: a few, some more, many; the rest is possible too, the likeliest first', () => {
+    const [light, typical, heavy] = AMOUNTS.map((amount) => proposalOf(van, USUAL_STORY, amount));
+    expect([light, typical, heavy].map((one) => one!.wishes.length)).toEqual([4, 6, 10]);
+    for (const { wishes, alsoPossible } of [light!, typical!, heavy!]) {
+      const chosen = wishes.filter(({ effect }) => effect !== 'protection');
+      const least = Math.min(...chosen.map(({ intensity }) => intensity));
+      for (const { intensity } of alsoPossible) expect(intensity).toBeLessThanOrEqual(least);
+      expect(alsoPossible.map(({ intensity }) => intensity)).toEqual(alsoPossible.map(({ intensity }) => intensity).sort((a, b) => b - a));
+      expect(new Set([...chosen, ...alsoPossible].map(({ effect }) => effect)).size).toBe(chosen.length + alsoPossible.length);
+    }
+  });
+
+  test('goes by what the real thing is made of: no bare timber on a tank, no load on a footplate, colour first on what is bare', () => {
+    const all = (template: string, more: Partial<Story> = {}) => {
+      const { wishes, alsoPossible } = proposalOf(bare(template), { ...USUAL_STORY, ageYears: 40, upkeep: 'neglected', ...more }, 'heavy');
+      return new Map([...wishes, ...alsoPossible].map((one) => [one.effect, one]));
+    };
+    expect(all('tank').has('bare-timber')).toBe(false);
+    expect(all('open-wagon').has('bare-timber')).toBe(true);
+    expect(all('locomotive').has('inside-dirt')).toBe(false);
+    expect(all('flat').get('inside-dirt')!.zones ?? ['floor']).toEqual(['floor']);
+    expect(all('wall').has('painted-chips')).toBe(false);
+    for (const region of ['humid', 'clay', 'desert', 'plains'] as const) expect(all('wall', { region }).has('salt-bloom')).toBe(false);
+    expect(proposalOf(bare('wall'), USUAL_STORY).wishes[0]!.effect).toBe('body-colour');
+    expect(proposalOf(bare('van'), USUAL_STORY).wishes.map(({ effect }) => effect)).not.toContain('body-colour');
+    expect(proposalOf(bare('van'), USUAL_STORY).wishes.at(-1)!.effect).toBe('protection');
+    expect(proposalOf(bare('wall'), USUAL_STORY).wishes.map(({ effect }) => effect)).not.toContain('protection');
   });
 
   test('each region has its own soil and dust, told apart by eye', () => {

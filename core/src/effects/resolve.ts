@@ -88,7 +88,8 @@ const groundWish = (wish: Wish, effect: Effect, schools: Schools): Wish =>
 function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n: number, fitting: Fitting): Step {
   const { supplies, story, piece } = fitting;
   const technique = techniqueById(plan.technique);
-  const material = plan.material === null ? null : supplies.material(plan.material);
+  const kind = plan.clear === undefined ? plan.material : `clear-${piece.sheenWanted}-${plan.clear}`;
+  const material = kind === null ? null : supplies.material(kind);
   const wanted = plan.hue === undefined ? null : colourOf(plan.hue, groundWish(wish, effect, fitting.schools), effect, story);
   const bottle = material && bottleFor(material, wanted, fitting);
   const used = bottle ? supplies.material(bottle.material) : material;
@@ -96,7 +97,7 @@ function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n
   return plainStep({
     id: `${wish.id}-${String(n + 1)}`,
     technique: technique.id,
-    material: bottle?.material ?? plan.material,
+    material: bottle?.material ?? kind,
     bottleId: bottle?.id ?? null,
     colour: bottle ? null : wanted,
     zones,

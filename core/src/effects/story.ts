@@ -1,4 +1,4 @@
-import type { Piece, Region, Story, Upkeep, Wish, Distance } from '../subjects/index.js';
+import { madeLike, type Piece, type Region, type Story, type Upkeep, type Wish, type Distance } from '../subjects/index.js';
 import { EFFECTS } from './catalogue/index.js';
 import { zonesFor } from './places.js';
 import type { Effect } from './types.js';
@@ -26,26 +26,84 @@ export function likelyIntensity({ likely }: Effect, story: Story): number {
   return intensity < LEAST ? 0 : Math.round(intensity * 20) / 20;
 }
 
-/** Wishes that the story proposes for a piece, in the order of the catalogue; what no zone shows is not among them. */
-export function proposedWishes(piece: Piece, story: Story): Wish[] {
-  return EFFECTS.flatMap((effect): Wish[] => {
-    const intensity = likelyIntensity(effect, story);
-    if (intensity === 0 || !suits(effect, piece)) return [];
-    const feature = piece.features.find(({ kind }) => effect.features.includes(kind));
-    return [
-      {
-        id: effect.id,
-        effect: effect.id,
-        way: null,
-        zones: null,
-        featureId: effect.needsFeature ? (feature?.id ?? null) : null,
-        intensity,
-        priority: intensity >= 0.45 ? 'should' : 'may',
-        colour: null,
-      },
-    ];
-  });
+/** How much of it all is proposed. */
+export const AMOUNTS = ['light', 'typical', 'heavy'] as const;
+export type Amount = (typeof AMOUNTS)[number];
+/** So many effects beside the base coat and the protection: what one names when one describes such a piece (our numbers). */
+const MOST: Record<Amount, number> = { light: 3, typical: 5, heavy: 9 };
+
+/** What a story brings on a piece: what is proposed, in the order of the catalogue, and what would be possible too, the likeliest first. */
+export interface Proposal {
+  wishes: Wish[];
+  alsoPossible: Wish[];
 }
+
+export function proposalOf(piece: Piece, story: Story, amount: Amount = 'typical'): Proposal {
+  const likely = EFFECTS.flatMap((effect): Wish[] => {
+    const intensity = likelyIntensity(effect, story);
+    return intensity === 0 || !suits(effect, piece) ? [] : wishesOn(effect, piece, intensity);
+  });
+  const ranked = likely.toSorted((a, b) => b.intensity - a.intensity);
+  const chosen = new Set(ranked.slice(0, MOST[amount]));
+  return {
+    wishes: [...groundFor(piece), ...likely.filter((wish) => chosen.has(wish)), ...protectionFor(piece)],
+    alsoPossible: ranked.slice(MOST[amount]),
+  };
+}
+
+/** The same, what is proposed only. */
+export const proposedWishes = (piece: Piece, story: Story, amount?: Amount): Wish[] => proposalOf(piece, story, amount).wishes;
+
+/** A wish for an effect on the zones where the real thing is made of what shows it; none where there is none. */
+function wishesOn(effect: Effect, piece: Piece, intensity: number): Wish[] {
+  const all = zonesFor(effect, piece);
+  const made = madeLike(piece);
+  const zones = all.filter((id) => {
+    const like = made.get(id);
+    return !like || ((effect.on?.includes(like.of) ?? true) && (!effect.ofLoad || like.carries === true));
+  });
+  if (zones.length === 0) return [];
+  const feature = piece.features.find(({ kind }) => effect.features.includes(kind));
+  return [
+    {
+      id: effect.id,
+      effect: effect.id,
+      way: null,
+      zones: zones.length === all.length || effect.needsFeature ? null : zones,
+      featureId: effect.needsFeature ? (feature?.id ?? null) : null,
+      intensity,
+      priority: intensity >= 0.45 ? 'should' : 'may',
+      colour: null,
+    },
+  ];
+}
+
+const METALS = new Set(['brass', 'white-metal']);
+
+const plainWish = (effect: string, more: Partial<Wish> = {}): Wish => ({
+  id: effect,
+  effect,
+  way: null,
+  zones: null,
+  featureId: null,
+  intensity: 0.5,
+  priority: 'must',
+  colour: null,
+  ...more,
+});
+
+/** What is bare gets its colour first, metal a ground below it. */
+function groundFor(piece: Piece): Wish[] {
+  const open = piece.zones.filter(({ keepClean, seen }) => keepClean === null && seen !== 'never');
+  const isBare = open.some(({ startSheen, startColour }) => startSheen === 'bare' && startColour === null);
+  if (!isBare || piece.steps.some(({ fromWish }) => fromWish === null)) return [];
+  const metal = open.filter(({ substrate }) => METALS.has(substrate)).map(({ id }) => id);
+  const ground = metal.length > 0 ? [plainWish('undercoat', { way: 'etch', zones: metal.length === open.length ? null : metal })] : [];
+  return [...ground, plainWish('body-colour')];
+}
+
+/** What goes through hands gets a coat that stands them. */
+const protectionFor = ({ handled }: Piece): Wish[] => (handled ? [plainWish('protection', { priority: 'should' })] : []);
 
 /** The effect makes sense on the piece: its kind, a zone of it that is seen, a feature where it needs one. */
 export const suits = (effect: Effect, piece: Piece): boolean =>

@@ -1,4 +1,4 @@
-import type { Direction, Era, PieceKind, Region } from '../subjects/index.js';
+import type { Direction, Era, MadeOf, PieceKind, Region } from '../subjects/index.js';
 import type { Phase, SchoolId } from '../techniques/index.js';
 
 /** A colour by what it is: a fixed one, the soil or dust of the region, the wish's own, or one that leans on it. */
@@ -11,6 +11,8 @@ export type Grows = readonly [least: number, most: number] | readonly [least: nu
 export interface EffectStep {
   technique: string;
   material: string | null;
+  /** Instead of the material: the clear coat of the sheen that is wanted, of this kind. */
+  clear?: 'acrylic' | 'lacquer-aerosol';
   hue?: Hue;
   coverPct?: Grows;
   strength?: Grows;
@@ -66,6 +68,10 @@ export interface Effect {
   features: readonly string[];
   /** A clear coat holds it when it is hard. */
   sealed?: boolean;
+  /** What it is seen on, where it is not everything. A story proposes it there only. */
+  on?: readonly MadeOf[];
+  /** Only where a load lies. */
+  ofLoad?: boolean;
   /** Makes no sense without one of its features. */
   needsFeature?: boolean;
   /** Colour where the wish has none. */

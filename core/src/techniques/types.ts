@@ -42,6 +42,7 @@ export const PHASES = [
   'growth',
   'load',
   'seal',
+  'final',
   'close',
 ] as const;
 export type Phase = (typeof PHASES)[number];

@@ -1,7 +1,7 @@
 import type { Arrangement } from '@eveningtide/core/arrange';
 import { NO_INTENT, type Piece, type Step } from '@eveningtide/core/subjects';
 import { formatDilution } from '@eveningtide/core/mixing';
-import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
+import { incomingOf, stepPaint, ruleById } from '@eveningtide/core/sequence';
 import { formatMinutes } from '@eveningtide/core/units';
 import { ListOrdered } from 'lucide-react';
 import { useMemo } from 'react';
@@ -117,6 +117,12 @@ function Answer({ piece, arrangement }: { piece: Piece; arrangement: Arrangement
   return (
     <>
       {arrangement.collision && <CollisionBox piece={piece} collision={arrangement.collision} />}
+      {arrangement.letStand.length > 0 && (
+        <p role="note" className="border-b border-line px-4 py-2">
+          <b className="font-semibold">No order is without a caution.</b> It stands in the sequence with what helps:{' '}
+          {arrangement.letStand.map((rule) => ruleById(rule).title.toLowerCase()).join('; ')}.
+        </p>
+      )}
       {arrangement.leftOut.length > 0 && (
         <div className="border-b border-line px-4 py-2">
           <h3 className="font-semibold">Left out</h3>

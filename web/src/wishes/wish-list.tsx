@@ -1,9 +1,9 @@
-import { effectById, featuresFor, proposedWishes, type Effect } from '@eveningtide/core/effects';
+import { AMOUNTS, effectById, featuresFor, proposalOf, type Amount, type Effect } from '@eveningtide/core/effects';
 import { NO_INTENT, type Intent, type Piece, type Wish } from '@eveningtide/core/subjects';
 import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
 import { Plus, Sparkles } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { countWords } from '../ui/words.js';
 import { useWorkshopQuery } from '../store/api.js';
@@ -13,6 +13,7 @@ import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { NumberField } from '../ui/number-field.js';
 import { Panel } from '../ui/panel.js';
+import { SelectField } from '../ui/select-field.js';
 import { EffectsDialog } from './effects-dialog.js';
 import { StoryForm } from './story-form.js';
 import { WishRow } from './wish-row.js';
@@ -23,6 +24,7 @@ export function WishList({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const { data: workshop } = useWorkshopQuery();
   const [choosing, setChoosing] = useState(false);
+  const [amount, setAmount] = useState<Amount>('typical');
   const intent: Intent = piece.intent ?? NO_INTENT;
   const set = (given: Partial<Intent>) => {
     dispatch(editorActions.patched({ intent: { ...intent, ...given } }));
@@ -30,9 +32,10 @@ export function WishList({ piece }: { piece: Piece }) {
   const setWish = (id: string, given: Partial<Wish>) => {
     set({ wishes: intent.wishes.map((wish) => (wish.id === id ? { ...wish, ...given } : wish)) });
   };
+  const wished = new Set(intent.wishes.map(({ effect }) => effect));
+  const proposal = useMemo(() => proposalOf(piece, intent.story, amount), [piece, intent.story, amount]);
   const propose = () => {
-    const wished = new Set(intent.wishes.map(({ effect }) => effect));
-    const added = proposedWishes(piece, intent.story).filter(({ effect }) => !wished.has(effect));
+    const added = proposal.wishes.filter(({ effect }) => !wished.has(effect));
     if (added.length > 0) set({ wishes: [...intent.wishes, ...added.map((wish) => ({ ...wish, id: nanoid(8) }))] });
     toast(
       added.length > 0
@@ -66,9 +69,12 @@ export function WishList({ piece }: { piece: Piece }) {
             set({ story });
           }}
         />
-        <Button small className="mt-2" onClick={propose}>
-          <Sparkles size={14} aria-hidden="true" /> Propose from the story
-        </Button>
+        <div className="mt-2 flex items-end gap-2">
+          <SelectField label="How much of it" className="w-36" value={amount} options={AMOUNT_OPTIONS} onChange={setAmount} />
+          <Button small onClick={propose}>
+            <Sparkles size={14} aria-hidden="true" /> Propose from the story
+          </Button>
+        </div>
       </Panel>
       <div className="px-4 py-2.5">
         <h2 className="font-semibold">What it should look like</h2>
@@ -97,6 +103,12 @@ export function WishList({ piece }: { piece: Piece }) {
             ))}
           </ul>
         )}
+        <AlsoPossible
+          wishes={proposal.alsoPossible.filter(({ effect }) => intent.wishes.length > 0 && !wished.has(effect))}
+          onAdd={(wish) => {
+            set({ wishes: [...intent.wishes, { ...wish, id: nanoid(8) }] });
+          }}
+        />
         <Button
           className="mt-3"
           onClick={() => {
@@ -117,6 +129,30 @@ export function WishList({ piece }: { piece: Piece }) {
         />
       )}
     </section>
+  );
+}
+
+const AMOUNT_NAMES: Record<Amount, string> = { light: 'a little', typical: 'as usual', heavy: 'a lot' };
+const AMOUNT_OPTIONS = AMOUNTS.map((id) => ({ id, name: AMOUNT_NAMES[id] }));
+
+/** What the story would bring as well, each to be added by itself. */
+function AlsoPossible({ wishes, onAdd }: { wishes: readonly Wish[]; onAdd: (wish: Wish) => void }) {
+  if (wishes.length === 0) return null;
+  return (
+    <div role="group" aria-label="Also possible" className="mt-3 flex flex-wrap items-center gap-1.5">
+      <span className="text-[0.8125rem] text-ink-2">Also possible</span>
+      {wishes.map((wish) => (
+        <Button
+          key={wish.effect}
+          small
+          onClick={() => {
+            onAdd(wish);
+          }}
+        >
+          <Plus size={13} aria-hidden="true" /> {effectById(wish.effect).name}
+        </Button>
+      ))}
+    </div>
   );
 }
 

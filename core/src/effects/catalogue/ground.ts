@@ -105,6 +105,37 @@ export const GROUND = [
     ],
   }),
   effect({
+    id: 'protection',
+    name: 'Protection',
+    shows: 'Nothing by itself: one even sheen, and fingers do no harm.',
+    phase: 'final',
+    kinds: EVERY_KIND,
+    zones: EVERYWHERE,
+    main: '#e8e6e0',
+    before: 'All that is flat; what gleams and what grows comes after it.',
+    after: THEN_NOTHING,
+    ways: [
+      {
+        id: 'airbrush',
+        name: 'Acrylic clear of the sheen wanted, airbrushed',
+        why: 'Thin, and no strong vapour.',
+        steps: [{ technique: 'clear-coat', material: null, clear: 'acrylic', tool: 'airbrush' }],
+      },
+      {
+        id: 'aerosol',
+        name: 'Lacquer clear of the sheen wanted, from the can',
+        why: 'Dry in minutes, outdoors or in a booth.',
+        steps: [{ technique: 'clear-coat', material: null, clear: 'lacquer-aerosol', tool: 'aerosol' }],
+      },
+      {
+        id: 'brush',
+        name: 'Acrylic clear of the sheen wanted, brushed',
+        why: 'Without airbrush and can; thin, and not twice over the same place.',
+        steps: [{ technique: 'clear-coat', material: null, clear: 'acrylic', tool: 'flat brush' }],
+      },
+    ],
+  }),
+  effect({
     id: 'lettering',
     name: 'Lettering by decal',
     shows: 'Numbers, owner and load as they were painted on.',

@@ -28,7 +28,7 @@ const coach: Template = {
   zones: [
     zone('roof', 'Roof', 'body', SHEET),
     zone('side-upper', 'Side, window band', 'body', SHEET),
-    zone('side-lower', 'Side, below the windows', 'body', PLANKED),
+    zone('side-lower', 'Side, below the windows', 'body', PLANKED, { of: 'steel' }),
     zone('ends', 'Ends', 'body', SHEET),
     clean('glazing', 'Windows', 'glazing', 'glazing', 'clear-plastic'),
     ...RUNNING_ZONES,

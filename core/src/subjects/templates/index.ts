@@ -5,9 +5,9 @@ import { ROAD_VEHICLES } from './road.js';
 import { COACHES_AND_ENGINES } from './coaches.js';
 import { STRUCTURES } from './structures.js';
 import { WAGONS } from './wagons.js';
-import type { Shape, Template, View } from './types.js';
+import type { Shape, Template, View, ZonePlan } from './types.js';
 
-export type { Patch, Template, View } from './types.js';
+export type { MadeOf, Patch, Template, View } from './types.js';
 export { boxOf, type Point } from './geometry.js';
 
 export const TEMPLATES: readonly Template[] = [...WAGONS, ...COACHES_AND_ENGINES, ...ROAD_VEHICLES, ...STRUCTURES];
@@ -88,6 +88,12 @@ function featuresOf(template: Template, views: readonly View[]): Feature[] {
       yMm: tenth(yShare * box.heightMm),
     };
   });
+}
+
+/** What the real thing is made of, zone by zone, as far as a template tells. */
+export function madeLike({ template }: Pick<Piece, 'template'>): ReadonlyMap<string, Pick<ZonePlan, 'of' | 'carries'>> {
+  const found = TEMPLATES.find(({ id }) => id === template);
+  return new Map(found?.zones.map((zone) => [zone.id, zone]));
 }
 
 /** A bare piece from a template. Ids are the template's own, so the same template gives the same piece. */

@@ -10,14 +10,14 @@ const relief = (grooveDepthUm: number, grooveWidthUm: number, crestHeightUm: num
   crestHeightUm,
 });
 
-export const PLANKED = { relief: relief(300, 300, 300), reliefFactor: 1.1 } as const;
-export const SHEET = { relief: relief(200, 250, 200), reliefFactor: 1.03 } as const;
-export const MACHINERY = { relief: relief(600, 600, 500), reliefFactor: 1.4 } as const;
-export const MASONRY = { relief: relief(500, 500, 200), reliefFactor: 1.15 } as const;
-export const ROUGH = { relief: relief(1500, 1500, 1500), reliefFactor: 1.4 } as const;
-export const SMOOTH = { relief: relief(0, 0, 0), reliefFactor: 1 } as const;
+export const PLANKED = { relief: relief(300, 300, 300), reliefFactor: 1.1, of: 'timber' } as const;
+export const SHEET = { relief: relief(200, 250, 200), reliefFactor: 1.03, of: 'steel' } as const;
+export const MACHINERY = { relief: relief(600, 600, 500), reliefFactor: 1.4, of: 'steel' } as const;
+export const MASONRY = { relief: relief(500, 500, 200), reliefFactor: 1.15, of: 'stone' } as const;
+export const ROUGH = { relief: relief(1500, 1500, 1500), reliefFactor: 1.4, of: 'rock' } as const;
+export const SMOOTH = { relief: relief(0, 0, 0), reliefFactor: 1, of: 'steel' } as const;
 
-type Surface = Pick<ZonePlan, 'relief' | 'reliefFactor'>;
+type Surface = Pick<ZonePlan, 'relief' | 'reliefFactor' | 'of'>;
 
 export const zone = (id: string, name: string, part: string, surface: Surface, more: Partial<ZonePlan> = {}): ZonePlan => ({
   id,

@@ -16,7 +16,7 @@ const lorry: Template = {
     zone('side-upper', 'Cab sides', 'body', SHEET),
     zone('side-lower', 'Bed sides', 'body', PLANKED),
     zone('ends', 'Front and tailboard', 'body', SHEET),
-    zone('floor', 'Bed', 'body', PLANKED),
+    zone('floor', 'Bed', 'body', PLANKED, { carries: true }),
     clean('glazing', 'Cab glazing', 'glazing', 'glazing', 'clear-plastic'),
     zone('underframe', 'Chassis and mudguards', 'chassis', MACHINERY),
     zone('wheels', 'Wheels', 'chassis', SHEET),

@@ -191,7 +191,7 @@ const load: Template = {
   scaleRatio: 76,
   size: { lengthMm: 60, widthMm: 24, heightMm: 12 },
   parts: [{ id: 'former', name: 'Former', removable: true }],
-  zones: [zone('load', 'Load', 'former', ROUGH), zone('base', 'Underside', 'former', PLANKED, { seen: 'never' })],
+  zones: [zone('load', 'Load', 'former', ROUGH, { of: 'load' }), zone('base', 'Underside', 'former', PLANKED, { seen: 'never' })],
   features: [],
   checks: [before('Former fits loosely, with room for the glue'), after('Lifts out again, or is fixed as wanted')],
   shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
@@ -274,7 +274,7 @@ const ground: Template = {
   parts: [{ id: 'ground', name: 'Ground', removable: false }],
   checks: [before('Seams filled, foam sealed')],
   size: { lengthMm: 200, widthMm: 150, heightMm: 20 },
-  zones: [zone('base', 'Ground', 'ground', { ...ROUGH, reliefFactor: 1.2 })],
+  zones: [zone('base', 'Ground', 'ground', { ...ROUGH, reliefFactor: 1.2, of: 'earth' })],
   features: [],
   shape: ({ lengthMm: l, widthMm: w, heightMm: h }) => {
     const swell = [at(0, h * 0.6), at(l * 0.3, h * 0.2), at(l * 0.6, h * 0.4), at(l * 0.85, 0), at(l, h * 0.3), at(l, h), at(0, h)];

@@ -36,6 +36,9 @@ export interface Shape {
   hidden: Hidden[];
 }
 
+/** What the real thing is made of there, whatever the model is made of. */
+export type MadeOf = 'timber' | 'steel' | 'stone' | 'rock' | 'earth' | 'load';
+
 export interface ZonePlan {
   id: string;
   name: string;
@@ -43,6 +46,9 @@ export interface ZonePlan {
   relief: Relief;
   /** Real surface against the plane one: planks, ribs, rough stone. */
   reliefFactor: number;
+  of: MadeOf;
+  /** A load lies on it or in it. */
+  carries?: boolean;
   substrate?: SubstrateId;
   keepClean?: KeepClean;
   seen?: Zone['seen'];

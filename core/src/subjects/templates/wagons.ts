@@ -82,7 +82,7 @@ const openWagon: Template = {
     zone('side-upper', 'Side, upper', 'body', PLANKED),
     zone('side-lower', 'Side, lower', 'body', PLANKED),
     zone('ends', 'Ends', 'body', PLANKED),
-    zone('interior', 'Interior', 'body', PLANKED),
+    zone('interior', 'Interior', 'body', PLANKED, { carries: true }),
     ...RUNNING_ZONES,
   ],
   features: [
@@ -134,7 +134,7 @@ const flat: Template = {
   substrate: 'polystyrene',
   size: { lengthMm: 90, widthMm: 30, heightMm: 18 },
   zones: [
-    zone('floor', 'Deck', 'body', PLANKED),
+    zone('floor', 'Deck', 'body', PLANKED, { carries: true }),
     zone('side-lower', 'Side beams', 'body', SHEET),
     zone('ends', 'Ends', 'body', SHEET),
     ...RUNNING_ZONES,
@@ -231,7 +231,7 @@ const hopper: Template = {
     zone('side-upper', 'Side, upper', 'body', SHEET),
     zone('side-lower', 'Side, lower, sloping in', 'body', SHEET),
     zone('ends', 'Ends', 'body', SHEET),
-    zone('interior', 'Interior', 'body', SHEET),
+    zone('interior', 'Interior', 'body', SHEET, { carries: true }),
     ...RUNNING_ZONES,
   ],
   features: [
