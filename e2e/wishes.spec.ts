@@ -193,12 +193,21 @@ test('a story proposes, a slider and a colour change the order, and nothing is l
   await expect(order(page).getByRole('heading', { name: 'Left out' })).toBeVisible();
 });
 
-test('wishes that collide are named, and a button frees them', async ({ bench: page }) => {
+test('a caution keeps no order back; wishes that collide are named, and a button frees them', async ({ bench: page }) => {
   await openPiece(page, 'Quay wall casting');
   await toWishes(page);
   // the crests are picked out already: a new body colour would cover them
   await page.getByLabel('Steps done already').fill('9');
   await wishFor(page, 'Body colour', 'Grass and turf');
+  await expect(order(page).getByRole('note')).toContainText('No order is without a caution');
+  await expect(order(page).getByRole('note')).toContainText('highlights before the last colour');
+  await saved(page);
+  // who takes that for a snag gets no such order
+  await go(page, 'Handbook');
+  await page.getByLabel('How serious: Highlights before the last colour').selectOption({ label: 'always a snag' });
+  await go(page, 'Pieces');
+  await openPiece(page, 'Quay wall casting');
+  await toWishes(page);
   const collision = order(page).getByRole('alert');
   await expect(collision).toContainText('These do not go together: body colour.');
   await expectAccessible(page);

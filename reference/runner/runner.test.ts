@@ -58,6 +58,23 @@ describe('reference data', () => {
     expect(runOn({ 'turned.json': turned })).toMatchObject({ passed: 0, failed: 2 });
   });
 
+  test('an order held against what it must not be fails, each part by itself', () => {
+    const file = read('arrange.json');
+    const row = file.rows.find((one: { name: string }) => one.name === 'tank wagon, spill below the filling hatch');
+    const wrong: [Record<string, unknown>, string][] = [
+      [{ order: false }, 'no order expected, got one'],
+      [{ before: [['spilled-load', 'dust']] }, 'spilled-load must come before dust'],
+      [{ last: ['dust'] }, 'dust must be last'],
+      [{ never: [{ technique: 'streak', afterEffect: 'dust', sameZone: true }] }, 'no streak may follow dust'],
+      [{ count: [{ technique: 'scatter', max: 0 }] }, 'scatter expected 0–0 times got 1'],
+      [{ cover: [{ effect: 'dust', minPct: 99 }] }, 'cover of dust expected 99'],
+      [{ sheenAtEnd: 'gloss' }, 'sheen expected gloss'],
+    ];
+    const { lines, failed } = runOn({ 'a.json': { ...file, rows: wrong.map(([expected]) => ({ ...row, expect: expected })) } });
+    expect(failed).toBe(wrong.length);
+    for (const [i, [, why]] of wrong.entries()) expect(lines[i]).toContain(why);
+  });
+
   test('a kind nobody knows, a broken row and a pending row that passes are told', () => {
     const file = read('sequence-cases.json');
     const named = file.rows.find((row: { name: string }) => row.name === 'sound simple scheme');

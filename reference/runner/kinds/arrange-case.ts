@@ -119,65 +119,84 @@ const sheenOf = (gu: number): 'matt' | 'satin' | 'gloss' => (gu >= 55 ? 'gloss' 
 
 const lays = ({ technique }: Step): boolean => LAYS.has(techniqueById(technique).effect);
 
-/** What of a row is not so, in words. */
-function* differences({ expect }: ArrangeCase, result: Result): Generator<string> {
-  const { steps } = result;
-  const alarms = result.alarms();
-  if (expect.alarms !== undefined && alarms.length > expect.alarms) yield `alarms: ${alarms.join(', ')}`;
-  for (const [first, then] of expect.before ?? [])
-    for (const a of result.of(first).filter(lays)) {
-      const early = result.of(then).find((b) => lays(b) && result.meet(a, b) && steps.indexOf(b) < steps.indexOf(a));
-      if (early)
-        yield `${first} must come before ${then}, got step ${String(steps.indexOf(a) + 1)} after ${String(steps.indexOf(early) + 1)}`;
-    }
-  const last = new Set(expect.last);
-  for (const effect of last) {
+type Expected = ArrangeCase['expect'];
+/** One part of what is expected, held against the result: what is not so, in words. */
+type Judge = (expect: Expected, result: Result) => string[];
+
+const place = (result: Result, step: Step): string => String(result.steps.indexOf(step) + 1);
+const after = ({ steps }: Result, step: Step): readonly Step[] => steps.slice(steps.indexOf(step) + 1);
+
+const alarms: Judge = ({ alarms: most }, result) => {
+  const found = result.alarms();
+  return most !== undefined && found.length > most ? [`alarms: ${found.join(', ')}`] : [];
+};
+
+const before: Judge = ({ before: pairs = [] }, result) =>
+  pairs.flatMap(([first, then]) =>
+    result
+      .of(first)
+      .filter(lays)
+      .flatMap((a) => {
+        const early = result.of(then).find((b) => lays(b) && result.meet(a, b) && after(result, b).includes(a));
+        return early ? [`${first} must come before ${then}, got step ${place(result, a)} after ${place(result, early)}`] : [];
+      }),
+  );
+
+const last: Judge = (expect, result) => {
+  const lasting = new Set(expect.last);
+  return [...lasting].flatMap((effect) => {
     const own = result.of(effect);
     const [first] = own;
-    if (!first) {
-      yield `${effect} is not there`;
-      continue;
-    }
-    const after = steps.slice(steps.indexOf(first) + 1);
-    const late = after.find(
-      (step) => !last.has(result.effectOf(step) ?? '') && !HARMLESS.has(step.technique) && own.some((one) => result.meet(one, step)),
+    if (!first) return [`${effect} is not there`];
+    const late = after(result, first).find(
+      (step) => !lasting.has(result.effectOf(step) ?? '') && !HARMLESS.has(step.technique) && own.some((one) => result.meet(one, step)),
     );
-    if (late) yield `${effect} must be last, got ${late.technique} at step ${String(steps.indexOf(late) + 1)} after it`;
-  }
-  for (const { technique, afterEffect, sameZone = false } of expect.never ?? []) {
-    const bad = result
+    return late ? [`${effect} must be last, got ${late.technique} at step ${place(result, late)} after it`] : [];
+  });
+};
+
+const never: Judge = ({ never: list = [] }, result) =>
+  list.flatMap(({ technique, afterEffect, sameZone = false }) => {
+    const [bad] = result
       .of(afterEffect)
       .filter(lays)
       .flatMap((one) =>
-        steps
-          .slice(steps.indexOf(one) + 1)
-          .filter((step) => step.technique === technique && result.effectOf(step) !== afterEffect && (!sameZone || result.meet(one, step))),
-      )[0];
-    if (bad) yield `no ${technique} may follow ${afterEffect}, got it at step ${String(steps.indexOf(bad) + 1)}`;
-  }
-  for (const { technique, material, effect, min = 0, max = Infinity } of expect.count ?? []) {
-    const count = steps.filter(
+        after(result, one).filter(
+          (step) => step.technique === technique && result.effectOf(step) !== afterEffect && (!sameZone || result.meet(one, step)),
+        ),
+      );
+    return bad ? [`no ${technique} may follow ${afterEffect}, got it at step ${place(result, bad)}`] : [];
+  });
+
+const count: Judge = ({ count: list = [] }, result) =>
+  list.flatMap(({ technique, material, effect, min = 0, max = Infinity }) => {
+    const got = result.steps.filter(
       (step) =>
         step.technique === technique &&
         (material === undefined || step.material === material) &&
         (effect === undefined || result.effectOf(step) === effect),
     ).length;
-    if (count < min || count > max)
-      yield `${[technique, material, effect].filter(Boolean).join(' ')} expected ${String(min)}–${String(max)} times got ${String(count)}`;
-  }
-  for (const { effect, technique, minPct } of expect.cover ?? []) {
-    const covers = steps
+    const what = [technique, material, effect].filter(Boolean).join(' ');
+    return got < min || got > max ? [`${what} expected ${String(min)}–${String(max)} times got ${String(got)}`] : [];
+  });
+
+const cover: Judge = ({ cover: list = [] }, result) =>
+  list.flatMap(({ effect, technique, minPct }) => {
+    const covers = result.steps
       .filter(
         (step) => (effect === undefined || result.effectOf(step) === effect) && (technique === undefined || step.technique === technique),
       )
       .map((step) => step.coverPct ?? techniqueById(step.technique).usualCoverPct);
-    if (Math.max(0, ...covers) < minPct)
-      yield `cover of ${effect ?? technique ?? ''} expected ${String(minPct)} got ${String(Math.max(0, ...covers))}`;
-  }
-  const sheens = [...result.sheens()];
-  if (expect.sheenAtEnd !== undefined && sheens.some((sheen) => sheen !== expect.sheenAtEnd))
-    yield `sheen expected ${expect.sheenAtEnd} got ${sheens.join(', ')}`;
-}
+    const got = Math.max(0, ...covers);
+    return got < minPct ? [`cover of ${effect ?? technique ?? ''} expected ${String(minPct)} got ${String(got)}`] : [];
+  });
+
+const sheen: Judge = ({ sheenAtEnd }, result) => {
+  const got = [...result.sheens()];
+  return sheenAtEnd !== undefined && got.some((one) => one !== sheenAtEnd) ? [`sheen expected ${sheenAtEnd} got ${got.join(', ')}`] : [];
+};
+
+const JUDGES: readonly Judge[] = [alarms, before, last, never, count, cover, sheen];
 
 function judge(row: ArrangeCase): string[] {
   const piece = pieceOf(row);
@@ -201,7 +220,7 @@ function judge(row: ArrangeCase): string[] {
       : [];
   if (!wanted) return ['no order expected, got one'];
   const result = new Result(piece, wishes, made.steps);
-  const problems = [...differences(row, result)];
+  const problems = JUDGES.flatMap((judge) => judge(row.expect, result));
   return problems.length === 0 || process.env['EVENINGTIDE_SHOW'] === undefined ? problems : [...problems, `\n    ${String(result)}`];
 }
 

@@ -51,7 +51,8 @@ export function SurePart() {
         Carried out {answer.runs} times with drying and hands-on times that vary: every evening goes as planned in <b>{pct(answer.all)}</b>{' '}
         of them.
         {likely && <> Every other time all is done by {days.dayOf(originDate, likely.toMin)}</>}
-        {careful && <>, four times out of five by {days.dayOf(originDate, careful.toMin)}</>}.
+        {careful && <>, four times out of five by {days.dayOf(originDate, careful.toMin)}</>}
+        {(likely ?? careful) && '.'}
       </p>
       <table className="w-full border-y border-line">
         <TableHead heads={['Evening', 'Goes as planned', 'What breaks it']} />
