@@ -45,7 +45,7 @@ export async function throughTheEvenings(page: Page, atStep: (at: AtTheBench) =>
   await go(page, 'Tonight');
   const step = page.getByRole('region', { name: 'The step' });
   const timers = page.getByRole('region', { name: 'Timers' });
-  const start = step.getByRole('button', { name: 'Start', exact: true });
+  const start = step.getByRole('button', { name: /^Start( anyway)?$/ });
   const done = step.getByRole('button', { name: 'Done', exact: true });
   const over = page.getByText('Nothing to do');
   const left = page.getByText(/left tonight$/);

@@ -1,7 +1,7 @@
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { operationOf, type Outlook } from '../schedule/index.js';
 import { clockOf, dateOf } from '../units/index.js';
-import { stepIdOf } from '../sequence/index.js';
+import { openAt, stepIdOf } from '../sequence/index.js';
 import { eveningsOf } from '../solver/index.js';
 import type { Piece } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
@@ -42,9 +42,11 @@ function eveningEvents(
   return eveningsOf(plan, evenings).map(({ evening: { fromMin, toMin }, placed: here }): EventAttributes => {
     const lines = here.map(({ id, startMin, endMin }) => {
       const { pieceId, stepIndex } = operationOf(id);
-      const step = outlooks.find((one) => one.pieceId === pieceId)?.steps[stepIndex];
+      const own = outlooks.find((one) => one.pieceId === pieceId);
+      const step = own?.steps[stepIndex];
       const what = step ? techniqueById(step.technique).name : 'Step';
-      return `${clockOf(startMin)} ${name.get(pieceId) ?? pieceId}: ${what} (${String(Math.round(endMin - startMin))} min)`;
+      const open = own ? openAt(own.findings, stepIndex).map(({ severity, message }) => ` ${severity.toUpperCase()}: ${message}`) : [];
+      return `${clockOf(startMin)} ${name.get(pieceId) ?? pieceId}: ${what} (${String(Math.round(endMin - startMin))} min)${open.join('')}`;
     });
     const worked = [...new Set(here.map(({ id }) => name.get(operationOf(id).pieceId) ?? ''))];
     return {

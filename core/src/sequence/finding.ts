@@ -36,5 +36,9 @@ export interface Finding {
   waived: string | null;
 }
 
+/** What is open at a step: a snag or caution that nobody has let stand. It is told wherever the step is met. */
+export const openAt = (findings: readonly Finding[], stepIndex: number): Finding[] =>
+  findings.filter((found) => found.stepIndex === stepIndex && found.severity !== 'hint' && found.waived === null);
+
 /** How serious a rule is taken, where the painter wants it otherwise than judged. */
 export type RuleSeverities = Readonly<Partial<Record<string, Severity | 'off'>>>;

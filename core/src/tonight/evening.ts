@@ -9,7 +9,7 @@ import {
   type UpTo,
 } from '../schedule/index.js';
 import { eveningsOf } from '../solver/index.js';
-import type { StepReport } from '../sequence/index.js';
+import { openAt, type Finding, type StepReport } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
 import { MINUTES_PER_DAY, type Interval } from '../units/index.js';
 
@@ -39,6 +39,8 @@ export interface Job extends Share {
   sitting: number;
   step: Step;
   report: StepReport;
+  /** Snags and cautions that are open at its step. */
+  open: Finding[];
   /** Hands-on minutes that are planned. */
   plannedMin: number;
 }
@@ -92,10 +94,20 @@ export const jobOf = (own: PieceOutlook, stepIndex: number, sitting: number, sta
     sitting,
     step,
     report,
+    open: openAt(own.findings, stepIndex),
     plannedMin: planned.minutes,
     ...share,
   };
 };
+
+/** Why a planned job is not simply begun: so many minutes until what lies below is ready, or something open at its step. */
+export type Held = { by: 'wait'; minutes: number } | { by: 'finding'; findings: readonly Finding[] };
+
+export function heldBack({ state, report, open }: Job, nowMin: number): Held | null {
+  if (state !== 'planned') return null;
+  if (report.earliestMin > nowMin + 0.5) return { by: 'wait', minutes: Math.ceil(report.earliestMin - nowMin) };
+  return open.length > 0 ? { by: 'finding', findings: open } : null;
+}
 
 /** Everything that has begun, in order. */
 function begunJobs({ pieces }: Outlook): Job[] {

@@ -1,10 +1,11 @@
 import { operationOf } from '@eveningtide/core/schedule';
 import { clockOf, formatMinutes } from '@eveningtide/core/units';
-import { stepIdOf } from '@eveningtide/core/sequence';
+import { openAt, stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { PlanInput } from '@eveningtide/core/schedule';
 import type { Binding } from '@eveningtide/core/solver';
+import { OpenFindings } from '../pieces/open-findings.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
@@ -34,7 +35,8 @@ export function BlockPanel({ block }: { block: LaneBlock }) {
   const { answer: binding, working } = useAsked(given, ask);
   if (!outlook) return null;
   const { pieceId, stepIndex, sitting } = operationOf(block.id);
-  const step = outlook.pieces.find((one) => one.pieceId === pieceId)?.steps[stepIndex];
+  const own = outlook.pieces.find((one) => one.pieceId === pieceId);
+  const step = own?.steps[stepIndex];
   const others = outlook.evenings
     .filter(({ fromMin, toMin }) => toMin > (given?.nowMin ?? 0) && !(block.startMin >= fromMin && block.startMin < toMin))
     .slice(0, MOST_EVENINGS);
@@ -51,6 +53,7 @@ export function BlockPanel({ block }: { block: LaneBlock }) {
             {clockOf(block.startMin)}–{clockOf(block.endMin)}, {formatMinutes(block.endMin - block.startMin)}
           </span>
         </h3>
+        <OpenFindings findings={own ? openAt(own.findings, stepIndex) : []} />
         <p>
           <b>Why not earlier?</b> {working || !binding ? 'Looking …' : whyWords(binding, words, when)}
         </p>

@@ -1,7 +1,6 @@
 import { fixForPlanned, stepIdOf, type Finding, type Fix } from '@eveningtide/core/sequence';
 import type { Piece, Waiver } from '@eveningtide/core/subjects';
 import { LONGEST_NAME } from '@eveningtide/core/limits';
-import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { editorActions } from '../store/editor.js';
@@ -9,12 +8,7 @@ import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { usePieceOutlook } from '../workers/outlook-context.js';
 import { useFixes } from '../workers/use-of-plan.js';
-
-const LOOKS = {
-  snag: { word: 'Snag', Icon: OctagonAlert, frame: 'border-brick', text: 'text-brick' },
-  caution: { word: 'Caution', Icon: TriangleAlert, frame: 'border-ink-2', text: 'text-ink' },
-  hint: { word: 'Hint', Icon: Info, frame: 'border-line-strong', text: 'text-ink-2' },
-} as const;
+import { SEVERITY_LOOKS } from './open-findings.js';
 
 /** What is wrong at a step, where it arises, each with the fixes that really help. */
 export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
@@ -35,7 +29,7 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
   const dispatch = useAppDispatch();
   const own = usePieceOutlook(piece.id);
   const [waiving, setWaiving] = useState(false);
-  const { word, Icon, frame, text } = LOOKS[finding.severity];
+  const { word, Icon, frame, text } = SEVERITY_LOOKS[finding.severity];
   const stepId = stepIdOf(finding.stepId);
   const setWaivers = (waivers: Waiver[]) => {
     dispatch(editorActions.patched({ waivers }));

@@ -1,5 +1,5 @@
 import { mixNeeded } from '@eveningtide/core/coverage';
-import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
+import { incomingOf, openAt, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
 import { waitAfter } from '@eveningtide/core/schedule';
 import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece, type Step } from '@eveningtide/core/subjects';
@@ -17,7 +17,9 @@ import { Swatch } from '../ui/swatch.js';
 import { useOnHand, usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
+import { howWords } from './how-words.js';
 import { mixWords } from './mix-words.js';
+import { OpenFindings } from './open-findings.js';
 import { zoneWords } from './zone-words.js';
 
 /** The whole piece on paper: drawing, zones, steps in order with what to mix and when, checklists to tick. */
@@ -142,12 +144,15 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
   const report = own?.reports[at];
   const wait = own ? waitAfter(own, at) : null;
   const cup = cupOf(cups, piece.id, at);
+  const how = howWords(step, supplies);
+  const isDone = own?.sittings[at]?.every(({ begun }) => begun !== null && !begun.isRunning) ?? false;
   const group = piece.groups.find((one) => one.id === step.groupId);
   return (
     <tr className="break-inside-avoid border-b border-line align-top">
       <td className="figures py-1 pr-2 whitespace-nowrap">
-        <span aria-hidden="true" className="mr-1 inline-block size-2.5 border border-ink" />
+        <span aria-hidden="true" className={`mr-1 inline-block size-2.5 border border-ink ${isDone ? 'bg-ink' : ''}`} />
         {number}
+        {isDone && <span className="sr-only">, done</span>}
       </td>
       <td className="py-1 pr-2">
         <b className="font-semibold">{technique.name}</b>
@@ -155,6 +160,7 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
         {step.priority !== 'must' && ` (${step.priority})`}
         {group && ` · ${group.name}, ${String(group.rounds)} rounds${group.gate ? `, look: ${group.gate}` : ''}`}
         {step.gate && <span className="block">Look: {step.gate}</span>}
+        <OpenFindings findings={own ? openAt(own.findings, at) : []} />
         {step.note && <span className="block text-ink-2">{step.note}</span>}
       </td>
       <td className="py-1 pr-2">
@@ -169,6 +175,7 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
       </td>
       <td className="py-1 pr-2">
         {zoneWords(piece, step)}
+        {how === '' ? '' : `, ${how}`}
         {step.members !== null &&
           ` · ${membersOf(step, piece)
             .map((member) => member.label)

@@ -4,14 +4,7 @@ import type { Step } from '@eveningtide/core/subjects';
 import { useWorkshopQuery } from '../store/api.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
-
-const AIRFLOW_WORDS: Record<Step['drying'], string> = {
-  still: 'still air',
-  fan: 'fan',
-  'cool-dryer': 'cool dryer',
-  'warm-dryer': 'warm dryer',
-  'heat-gun': 'heat gun',
-};
+import { AIRFLOW_WORDS } from './how-words.js';
 
 /** Stands for no place of one's own. */
 const BENCH = '';

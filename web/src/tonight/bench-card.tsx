@@ -11,6 +11,8 @@ import { useBenchAir } from '../store/air.js';
 import { type StoredPiece } from '../store/api.js';
 import { mixWords } from '../pieces/mix-words.js';
 import { cupOf, cupWords, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
+import { howWords } from '../pieces/how-words.js';
+import { OpenFindings } from '../pieces/open-findings.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { Swatch } from '../ui/swatch.js';
 import { useDays } from '../ui/days.js';
@@ -115,6 +117,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
   const mix = mixNeeded(step, piece, supplies, droppers, mixes);
   const taken = cup || mix ? [] : directWords(step, piece, stores, shown);
   const part = partWords(job, { piece, step });
+  const how = howWords(step, supplies);
   return (
     <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
       <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
@@ -134,6 +137,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
         <p className="text-lg print:text-sm">
           {zoneWords(piece, step)}, {tool}
           {job.coats === 1 && step.coats > 1 ? `, ${String(step.coats)} coats` : ''}
+          {how === '' ? '' : `, ${how}`}
           {piece.members.length > 1
             ? ` · ${membersOf(step, piece)
                 .map((member) => member.label)
@@ -155,6 +159,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
             )}
           </p>
         )}
+        <OpenFindings findings={job.open} />
         {step.gate !== null && (
           <p className="flex items-center gap-2 text-lg print:text-sm">
             <Eye size={18} aria-hidden="true" /> Before going on, look: {step.gate}

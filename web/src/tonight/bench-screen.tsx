@@ -1,5 +1,6 @@
 import type { Outlook } from '@eveningtide/core/schedule';
 import {
+  heldBack,
   cleaningAfterMin,
   cleaningUntilMin,
   jobNow,
@@ -70,7 +71,7 @@ export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreen
   useBenchKeys({
     onGo: () => {
       if (job?.state === 'running') bench.done(job);
-      else if (job) bench.start(job);
+      else if (job && !heldBack(job, nowMin)) bench.start(job);
     },
     onStep: choose,
   });
@@ -102,6 +103,7 @@ export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreen
                 piece={piece}
                 entry={bench.entryOf(job)}
                 clock={clock}
+                nowMin={nowMin}
                 bench={bench}
                 onWrong={() => {
                   setWrong(job);

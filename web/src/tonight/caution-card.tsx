@@ -1,9 +1,11 @@
 import { cautionCard, type AirFigure } from '@eveningtide/core/safety';
 import type { Piece } from '@eveningtide/core/subjects';
+import { techniqueById } from '@eveningtide/core/techniques';
 import type { Evening } from '@eveningtide/core/tonight';
 import { clockOf, formatNumber } from '@eveningtide/core/units';
 import { ShieldAlert } from 'lucide-react';
 import { useMemo } from 'react';
+import { OpenFindings } from '../pieces/open-findings.js';
 import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
 import { useDays } from '../ui/days.js';
 import { useOnHand, usePlan } from '../workers/outlook-context.js';
@@ -46,6 +48,7 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
           ))}
         </ul>
       )}
+      <OpenTonight evening={evening} stored={stored} />
       {card.air.length > 0 && (
         <section aria-labelledby="room-air" className="mt-4">
           <h3 id="room-air" className="text-lg font-semibold">
@@ -66,6 +69,27 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
         The safety data sheet, local rules and licensed people decide. {card.defer}
       </p>
     </div>
+  );
+}
+
+/** What is still open at the steps of the evening: what spoils a piece, or may. */
+function OpenTonight({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
+  const open = evening.jobs.filter((job) => job.state !== 'done' && job.open.length > 0);
+  if (open.length === 0) return null;
+  return (
+    <section aria-labelledby="open-tonight" className="mt-4">
+      <h3 id="open-tonight" className="text-lg font-semibold">
+        Still open at its steps
+      </h3>
+      <ul className="space-y-1 text-lg print:text-sm">
+        {open.map((job) => (
+          <li key={job.id}>
+            {stored.find(({ piece }) => piece.id === job.pieceId)?.piece.name}: {techniqueById(job.step.technique).name.toLowerCase()}
+            <OpenFindings findings={job.open} />
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -1,9 +1,11 @@
 import type { LogEntry } from '@eveningtide/core/log';
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
-import type { Job } from '@eveningtide/core/tonight';
-import { minuteOf } from '@eveningtide/core/units';
+import { heldBack, type Held, type Job } from '@eveningtide/core/tonight';
+import { stepIdOf } from '@eveningtide/core/sequence';
+import { formatMinutes, minuteOf } from '@eveningtide/core/units';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { PutDownDialog } from './put-down-dialog.js';
 import type { Work } from './use-work.js';
 import { benchMoment } from '../store/bench-clock.js';
@@ -14,6 +16,7 @@ interface GoButtonsProps {
   piece: Piece;
   entry: LogEntry | null;
   clock: Date;
+  nowMin: number;
   bench: Work;
   onWrong: () => void;
 }
@@ -21,11 +24,28 @@ interface GoButtonsProps {
 const BIG = 'min-h-[6.75rem] rounded-sm border-2 px-3 text-[1.375rem] leading-7 font-semibold';
 const SMALL = 'min-h-11 text-lg underline underline-offset-4';
 
+/** In the place of Start while it should not be begun: how long to wait, or where what is open is seen to. */
+function HeldButton({ held, job }: { held: Held; job: Job }) {
+  const look = `${BIG} flex items-center justify-center border-ink text-center !text-[2.25rem] !leading-10 font-bold`;
+  if (held.by === 'wait')
+    return (
+      <button type="button" aria-disabled="true" className={`${look} bg-rail text-ink-2`}>
+        Wait {formatMinutes(held.minutes)}
+      </button>
+    );
+  return (
+    <Link to={`/pieces/${job.pieceId}?step=${stepIdOf(job.step.id)}`} className={look}>
+      See to it first
+    </Link>
+  );
+}
+
 /** The few things to press, each as large as a knuckle needs. */
-export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButtonsProps) {
+export function GoButtons({ job, piece, entry, clock, nowMin, bench, onWrong }: GoButtonsProps) {
   const name = techniqueById(job.step.technique).name;
   const [puttingDown, setPuttingDown] = useState(false);
   const isRunning = job.state === 'running';
+  const held = heldBack(job, nowMin);
   const took = entry
     ? minuteOf(entry.startedAt.slice(0, 10), benchMoment(clock)) - minuteOf(entry.startedAt.slice(0, 10), entry.startedAt)
     : 0;
@@ -53,17 +73,21 @@ export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButton
           Done already
         </button>
       )}
-      <button
-        type="button"
-        className={`${BIG} border-ink bg-lamp !text-[2.75rem] font-bold text-[#131d28]`}
-        aria-keyshortcuts="Space"
-        onClick={() => {
-          if (isRunning) bench.done(job);
-          else bench.start(job);
-        }}
-      >
-        {isRunning ? 'Done' : 'Start'}
-      </button>
+      {held ? (
+        <HeldButton held={held} job={job} />
+      ) : (
+        <button
+          type="button"
+          className={`${BIG} border-ink bg-lamp !text-[2.75rem] font-bold text-[#131d28]`}
+          aria-keyshortcuts="Space"
+          onClick={() => {
+            if (isRunning) bench.done(job);
+            else bench.start(job);
+          }}
+        >
+          {isRunning ? 'Done' : 'Start'}
+        </button>
+      )}
       {isRunning && entry ? (
         <button type="button" className={`${BIG} border-ink`} onClick={onWrong}>
           Went wrong
@@ -78,6 +102,19 @@ export function GoButtons({ job, piece, entry, clock, bench, onWrong }: GoButton
         >
           Leave it out
         </button>
+      )}
+      {held && (
+        <p className="col-span-3 text-center">
+          <button
+            type="button"
+            className={SMALL}
+            onClick={() => {
+              bench.start(job);
+            }}
+          >
+            Start anyway
+          </button>
+        </p>
       )}
       {isRunning && entry && (
         <p className="col-span-3 flex flex-wrap gap-x-8">

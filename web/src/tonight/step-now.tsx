@@ -18,6 +18,8 @@ import { plannedLooks } from '../looks/look.js';
 import { PinnedPicture } from '../pieces/pictures-panel.js';
 import { pinsFor } from '../pieces/pins.js';
 import { countWords, solventWords } from '../ui/words.js';
+import { howWords, keepOffWords } from '../pieces/how-words.js';
+import { OpenFindings } from '../pieces/open-findings.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
@@ -40,6 +42,8 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
   const supplies = useSupplies();
   const { technique, tool } = incomingOf(job.step, supplies);
   const part = partWords(job, { piece, step: job.step });
+  const how = howWords(job.step, supplies);
+  const keepOff = keepOffWords(piece, job.step, supplies);
   const members = piece.members.length > 1 ? membersOf(job.step, piece).map(({ label }) => label) : [];
   return (
     <div>
@@ -56,8 +60,11 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
             , {zoneWords(piece, job.step)}
             {members.length > 0 && ` · ${members.join(', ')}`}
           </p>
+          {how !== '' && <p className="text-[1.375rem] leading-7">{how}</p>}
+          {keepOff !== '' && <p className="text-lg leading-6 text-ink-2">Keep off: {keepOff}</p>}
         </div>
       </header>
+      {job.state !== 'done' && <OpenFindings findings={job.open} size="bench" />}
       <Fetch job={job} piece={piece} tool={tool} />
       <Minded job={job} nowMin={nowMin} />
       <Places piece={piece} step={job.step} />
