@@ -12,7 +12,7 @@ const LAN = '127.0.0.2';
 const EVENING = `${NOW.slice(0, 10)}T19:30:00`;
 const env = { TZ: process.env['TZ'] ?? 'UTC', EVENINGTIDE_NOW: EVENING, EVENINGTIDE_BACKUPS: 'none' };
 
-const start = (page: Page) => page.getByRole('button', { name: 'Start', exact: true });
+const start = (page: Page) => page.getByRole('button', { name: /^Start( anyway)?$/ });
 const done = (page: Page) => page.getByRole('button', { name: 'Done', exact: true });
 const codeIn = (said: string): string => [...said.matchAll(/Pairing code: (\d{3}) (\d{3})/g)].at(-1)!.slice(1).join('');
 const addressOf = ({ port }: RunningServer): string => `http://${LAN}:${String(port)}`;

@@ -147,22 +147,24 @@ function onChip(zone: ZoneState): Opening[] {
   ];
 }
 
-/** Dry matter looks for wet glue at the top only. */
-function onWetGlue(zone: ZoneState): Opening[] {
+/** Dry matter looks for wet glue at the top only; what is bound later may come afterwards as well. */
+function onWetGlue(zone: ZoneState, boundLater: boolean): Opening[] {
   const layer = zone.layers.findLast(({ technique }) => technique.effect !== 'loose');
   const sprinkle = layer?.material.windows?.sprinkle;
   if (!layer || !sprinkle) return [];
-  return [{ layer, list: from(agedMin(layer, sprinkle.fromMin), agedMin(layer, sprinkle.toMin)), why: 'sprinkle', share: 1 }];
+  const wet = from(agedMin(layer, sprinkle.fromMin), agedMin(layer, sprinkle.toMin));
+  if (!boundLater) return [{ layer, list: wet, why: 'sprinkle', share: 1 }];
+  return [{ layer, list: [...wet, ...from(agedMin(layer, sprinkle.toMin))], prefersFirst: true, why: 'sprinkle', share: 1 }];
 }
 
 /**
- * What each layer of a zone asks of a step. `floodedLater`: dry matter that a later step floods with glue needs
- * nothing wet to fall into. Layers that have settled by `fromMin`, and what lies under an unbroken coat, ask nothing
+ * What each layer of a zone asks of a step. `boundLater`: dry matter that a later step floods with glue or seals needs
+ * nothing wet to fall into, but where there is wet glue it is meant for that. Layers that have settled by `fromMin`, and what lies under an unbroken coat, ask nothing
  * and are left out.
  */
-export function openingsOn(zone: ZoneState, incoming: Incoming, floodedLater: boolean, fromMin: number): Opening[] {
+export function openingsOn(zone: ZoneState, incoming: Incoming, boundLater: boolean, fromMin: number): Opening[] {
   if (incoming.need === 'chip') return onChip(zone);
-  if (incoming.need === 'wet-glue') return floodedLater ? [] : onWetGlue(zone);
+  if (incoming.need === 'wet-glue') return onWetGlue(zone, boundLater);
   const out: Opening[] = [];
   const moved = incoming.need === 'workable' ? workableLayer(zone, incoming) : undefined;
   const told = incoming.intoWet === true ? zone.layers.findLast((layer) => goesInto(layer, incoming)) : undefined;

@@ -57,8 +57,8 @@ const BINDS_LOOSE_MATTER = new Set(['flood-glue', 'fix', 'clear-coat']);
 function openingsFor(zones: readonly ZoneState[], steps: readonly Step[], stepIndex: number, incoming: Incoming, fromMin: number) {
   const out: { zone: ZoneState; opening: Opening }[] = [];
   for (const zone of zones) {
-    const floodedLater = incoming.need === 'wet-glue' && isBoundLater(steps, stepIndex, zone.zone.id);
-    for (const opening of openingsOn(zone, incoming, floodedLater, fromMin)) out.push({ zone, opening });
+    const boundLater = incoming.need === 'wet-glue' && isBoundLater(steps, stepIndex, zone.zone.id);
+    for (const opening of openingsOn(zone, incoming, boundLater, fromMin)) out.push({ zone, opening });
   }
   return out;
 }
