@@ -120,10 +120,19 @@ describe('when a step may come', () => {
     ]);
   });
 
-  test('scatter looks for wet glue at the top, unless it will be flooded', () => {
+  test('scatter looks for wet glue at the top; what is bound later may come afterwards as well', () => {
     const zone = zoneAfter([[{ technique: 'glue', material: 'white-glue' }, 0]]);
     expect(openings(zone, { technique: 'scatter', material: 'sand' })).toEqual([['sprinkle', [[0, 15]]]]);
-    expect(openings(zone, { technique: 'scatter', material: 'sand' }, true)).toEqual([]);
+    expect(openings(zone, { technique: 'scatter', material: 'sand' }, true)).toEqual([
+      [
+        'sprinkle',
+        [
+          [0, 15],
+          [15, Infinity],
+        ],
+      ],
+    ]);
+    expect(openings(zoneAfter([[coat('acrylic-matt'), 0]]), { technique: 'scatter', material: 'sand' }, true)).toEqual([]);
   });
 
   test('a blend has the window of the topmost layer that can be moved', () => {
