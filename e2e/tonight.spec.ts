@@ -279,6 +279,48 @@ test('a window is missed: it is said beforehand and then, the rest goes on, and 
   await expect(page.getByRole('group', { name: /^Snag at step 2/ })).toContainText('Too late');
 });
 
+test('a snag is told from the sequence to the printed card, and the step can be begun all the same', async ({ bench: page }) => {
+  await clearTheBench(page);
+  await page.getByRole('button', { name: 'New piece' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Ruin on the mound');
+  await page.getByLabel('Kind').selectOption({ label: 'Block-built store or tower' });
+  await page.getByLabel('Made of').selectOption({ label: 'Extruded polystyrene foam' });
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await addStep(page, 'Spray coat', 'Mid-grey primer');
+  const melts = /attacks extruded polystyrene foam/;
+  await expect(page.getByRole('group', { name: 'Snag at step 1' })).toContainText(melts);
+  await saved(page);
+  await page.getByRole('button', { name: 'More for Ruin on the mound' }).click();
+  await page.getByRole('menuitem', { name: 'Piece card' }).click();
+  await expect(page.getByRole('list', { name: 'Open at this step' })).toContainText(melts);
+  await toBench(page);
+  await expect(step(page).getByRole('list', { name: 'Open at this step' })).toContainText(melts);
+  await expect(page.getByRole('button', { name: 'Start', exact: true })).toHaveCount(0);
+  await expectAccessible(page);
+  // space does not begin what is held back
+  await page.keyboard.press('Space');
+  await expect(done(page)).toHaveCount(0);
+  for (const card of ['On one page', 'Cautions']) {
+    await page
+      .getByRole('link', { name: card })
+      .or(page.getByRole('button', { name: card }))
+      .first()
+      .click();
+    await expect(page.getByRole('list', { name: 'Open at this step' })).toContainText(melts);
+    await page.getByText('Step by step').click();
+  }
+  await go(page, 'Evenings');
+  await page.getByRole('tab', { name: 'One evening' }).click();
+  await page
+    .getByRole('button', { name: /^Ruin on the mound/ })
+    .first()
+    .click();
+  await expect(page.getByRole('list', { name: 'Open at this step' })).toContainText(melts);
+  await go(page, 'Tonight');
+  await page.getByRole('button', { name: 'Start anyway' }).click();
+  await expect(done(page)).toBeVisible();
+});
+
 test('what was sprayed is cleaned away before the next step, and the plan reckons with it', async ({ bench: page }) => {
   await clearTheBench(page);
   await make(page, 'Salt box', 'Wagon load');

@@ -41,6 +41,13 @@ describe('evenings as iCalendar', () => {
     expect(events[0]!.description).toMatch(/^19:30 Salt van; no\. 14, “grey”: Brush coat \(\d+ min\)$/);
   });
 
+  test('what is open at a step stands in its line', () => {
+    const steps = [plainStep({ id: 'light', technique: 'drybrush', material: 'acrylic-matt', zones: ['all'] }), ...van.steps.slice(0, 1)];
+    const planned = planPieces({ pieces: [{ ...van, steps }], workshop, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 });
+    const text = eveningsAsCalendar(planned, [{ ...van, steps }], { milestones: false, revision: 0, madeAtMs: 0 });
+    expect(eventsOf(text)[0]!.description).toMatch(/Drybrush \(\d+ min\) CAUTION: The coat of step 2 comes over these highlights\./);
+  });
+
   test('ids stay when the plan is written again, and the newer counts higher', () => {
     const [first, again] = [eventsOf(written()), eventsOf(written({ revision: 4 }))];
     expect(again.map(({ uid }) => uid)).toEqual(first.map(({ uid }) => uid));

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { DEFAULT_WORKSHOP, planPieces, type Outlook } from '../schedule/index.js';
 import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
-import { stillWet, tonightOf } from './index.js';
+import { heldBack, stillWet, tonightOf } from './index.js';
 
 const TUESDAY = '2026-11-24';
 const coat = (id: string, material: string, coats = 1) => plainStep({ id, technique: 'brush-coat', material, zones: ['all'], coats });
@@ -36,6 +36,31 @@ describe('tonight', () => {
     expect(
       tonightOf(planPieces({ pieces: [], workshop: DEFAULT_WORKSHOP, shelf: EMPTY_SHELF, log: [], originDate: TUESDAY, nowMin: 0 }), 0),
     ).toBeNull();
+  });
+
+  test('what is open at a step holds it back, and so does what is not ready', () => {
+    const foam = {
+      ...pieceFromTemplate(templateById('wall'), { id: 'ruin', name: 'Ruin', scaleRatio: 76, substrate: 'foam-xps' as const }),
+    };
+    const spray = plainStep({ id: 's', technique: 'spray-coat', material: 'primer-lacquer-aerosol', zones: ['all'] });
+    const planned = (waivers: (typeof foam)['waivers']): Outlook =>
+      planPieces({
+        pieces: [{ ...foam, steps: [spray, coat('late', 'acrylic-matt')], waivers }],
+        workshop: DEFAULT_WORKSHOP,
+        shelf: EMPTY_SHELF,
+        log: [],
+        originDate: TUESDAY,
+        nowMin: 1170,
+      });
+    const [first, second] = tonightOf(planned([]), 1170)!.jobs;
+    expect(first!.open.map(({ rule }) => rule)).toContain('solvent-attacks-substrate');
+    expect(heldBack(first!, first!.startMin)).toMatchObject({ by: 'finding' });
+    // what is let stand is not open any more
+    const waived = tonightOf(planned(first!.open.map(({ rule }) => ({ rule, stepId: 's', reason: 'tried' }))), 1170)!.jobs[0]!;
+    expect(heldBack(waived, waived.startMin)).toBeNull();
+    expect(heldBack({ ...first!, state: 'running' }, first!.startMin)).toBeNull();
+    expect(heldBack(second!, second!.report.earliestMin - 48.2)).toEqual({ by: 'wait', minutes: 49 });
+    expect(heldBack({ ...second!, open: [] }, second!.report.earliestMin)).toBeNull();
   });
 
   test('names the last coat of a piece that is wet when the evening ends', () => {

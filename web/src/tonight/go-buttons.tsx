@@ -30,7 +30,9 @@ function HeldButton({ held, job }: { held: Held; job: Job }) {
   if (held.by === 'wait')
     return (
       <button type="button" aria-disabled="true" className={`${look} bg-rail text-ink-2`}>
-        Wait {formatMinutes(held.minutes)}
+        <span>
+          Wait <span className="whitespace-nowrap">{formatMinutes(held.minutes)}</span>
+        </span>
       </button>
     );
   return (
