@@ -2,6 +2,7 @@ import { MATERIALS } from '@eveningtide/core/materials';
 import { formatMinutes } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { foundBy } from '../find/find.js';
 import { Swatch } from '../ui/swatch.js';
 import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 import { TableHead } from '../ui/table-head.js';
@@ -11,10 +12,7 @@ const sheenWords = (gu: number | null): string => (gu === null ? '' : `${String(
 /** The kinds that bottles and own materials stand on, with the figures the app reckons with. */
 export function CatalogueList() {
   const [text, setText] = useState('');
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = MATERIALS.filter((material) =>
-    words.every((word) => `${material.name} ${ROLE_NAMES[material.role]}`.toLowerCase().includes(word)),
-  );
+  const found = foundBy(text, MATERIALS, ({ name, role }) => ({ name, text: ROLE_NAMES[role] }));
   return (
     <>
       <label className="mb-3 block w-72">

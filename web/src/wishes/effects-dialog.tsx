@@ -2,6 +2,7 @@ import { EFFECTS, suits, zonesFor, type Effect } from '@eveningtide/core/effects
 import type { Piece } from '@eveningtide/core/subjects';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { foundBy } from '../find/find.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 
@@ -9,9 +10,10 @@ import { Dialog } from '../ui/dialog.js';
 export function EffectsDialog({ piece, onAdd, onClose }: { piece: Piece; onAdd: (effect: Effect) => void; onClose: () => void }) {
   const [text, setText] = useState('');
   const [added, setAdded] = useState<string[]>([]);
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = EFFECTS.filter(
-    (effect) => suits(effect, piece) && words.every((word) => `${effect.name} ${effect.shows}`.toLowerCase().includes(word)),
+  const found = foundBy(
+    text,
+    EFFECTS.filter((effect) => suits(effect, piece)),
+    ({ name, shows, ways }) => ({ name, text: `${shows} ${ways.map((way) => way.name).join(' ')}` }),
   );
   const zoneName = (id: string): string => piece.zones.find((zone) => zone.id === id)?.name.toLowerCase() ?? id;
   return (
@@ -26,7 +28,7 @@ export function EffectsDialog({ piece, onAdd, onClose }: { piece: Piece; onAdd: 
       <input
         type="search"
         aria-label="Search the effects"
-        placeholder="rust, mud, worn …"
+        placeholder="rust, mud, varnish …"
         className="field mb-2"
         value={text}
         onChange={(event) => {
