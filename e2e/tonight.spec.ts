@@ -126,6 +126,12 @@ test('what went wrong is judged by what lies under it, written down, and the seq
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('What went wrong?');
   await expectAccessible(page);
+  // what has no name here is told in one's own words
+  await dialog.getByLabel('Something else').fill('A cat hair, and it has dried in');
+  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('Written down: something else')).toBeVisible();
+  await expect(dialog).toHaveCount(0);
+  await happened(page).getByRole('button', { name: 'Went wrong …' }).first().click();
   await dialog.getByRole('button', { name: /^Fingerprint/ }).click();
   await expect(dialog).toContainText('What was laid is still wet');
   await expect(dialog.getByText('Not now.')).not.toHaveCount(0);

@@ -1,7 +1,7 @@
 import { checkSequence, expandRounds, stepIdOf, type Finding, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
 import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type PlanInput } from '../schedule/index.js';
-import { TROUBLES, troubleById } from './catalogue.js';
+import { TROUBLES, troubleById } from './catalogue/index.js';
 import type { Age, Met, Remedy, StepDraft, Trouble } from './types.js';
 
 /** A remedy, judged by how the piece stands now. */

@@ -78,3 +78,14 @@ export const DUST_OVER: Remedy = {
   tooLate: notHardYet,
   steps: () => [{ technique: 'powder-dry', material: 'pigment-dry', coverPct: 10, strength: 0.3 }],
 };
+
+export const TOUCH_UP: Remedy = {
+  id: 'touch-up-place',
+  words: 'When it is hard, smooth the place, touch it in with the brush in its colour, and seal before going on',
+  tooLate: notHardYet,
+  steps: () => [
+    { technique: 'abrade', note: 'The place only' },
+    { technique: 'brush-coat', material: 'acrylic-matt', coverPct: 5, note: 'In the colour that was there' },
+    { technique: 'clear-coat', material: 'clear-matt-acrylic', coats: 1 },
+  ],
+};

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { worked } from '../log/testing.js';
-import { CATALOGUE, EMPTY_SHELF } from '../materials/index.js';
+import { CATALOGUE, EMPTY_SHELF, MATERIALS } from '../materials/index.js';
 import { planPieces, type PlanInput } from '../schedule/index.js';
 import { MONDAY, everyEvening, vanWith, type Short } from '../schedule/testing.js';
 import { incomingOf } from '../sequence/index.js';
 import { plainStep, type Piece } from '../subjects/index.js';
-import { TROUBLES, adviceFor, isTroubleId, troubleById, troublesOf, withRemedy, type Advice } from './index.js';
+import { TECHNIQUES } from '../techniques/index.js';
+import { SOMETHING_ELSE, TROUBLES, adviceFor, isTroubleId, troubleById, troublesOf, withRemedy, type Advice } from './index.js';
 
 const SEVEN = 19 * 60;
 const DAY = 1440;
@@ -96,6 +97,43 @@ describe('remedies', () => {
     expect(named('chip', 'water')).toContain('will-not-chip');
     expect(named('clear-coat', 'clear-matt-acrylic')).toEqual(expect.arrayContaining(['fogged-clear', 'orange-peel', 'wrinkling']));
     expect(named('inspect', null)).toEqual([]);
+  });
+
+  test('each trouble can befall some step, but what has no name; none is offered where it cannot', () => {
+    const anyStep = TECHNIQUES.flatMap((technique) =>
+      [null, ...MATERIALS.filter(({ role }) => technique.roles.includes(role)).map(({ id }) => id)].map((material) =>
+        troublesOf(
+          plainStep({ id: 's', technique: technique.id, material, zones: ['all'] }),
+          material === null ? null : CATALOGUE.material(material),
+        ).map(({ id }) => id),
+      ),
+    );
+    const offered = new Set(anyStep.flat());
+    expect(TROUBLES.filter(({ id }) => !offered.has(id))).toEqual([SOMETHING_ELSE]);
+    expect(offered.size).toBeGreaterThanOrEqual(26);
+    const on = (technique: string, material: string | null) =>
+      troublesOf(plainStep({ id: 's', technique, material, zones: ['all'] }), material === null ? null : CATALOGUE.material(material)).map(
+        ({ id }) => id,
+      );
+    expect(on('scatter', 'static-grass')).toContain('grass-flat');
+    expect(on('scatter', 'sand')).not.toContain('grass-flat');
+    expect(on('brush-coat', 'acrylic-matt')).not.toContain('melted-foam');
+    expect(on('spray-coat', 'primer-lacquer-aerosol')).toContain('melted-foam');
+    expect(on('unmask', null)).toEqual(expect.arrayContaining(['bleed-under-tape', 'pulled-by-tape']));
+    expect(on('brush-coat', 'acrylic-matt')).not.toContain('spatter');
+  });
+
+  test('no water mist on a fogged acrylic clear; powder comes off with a dry bud', () => {
+    const clear: Short[] = [
+      ['brush-coat', 'acrylic-matt'],
+      ['clear-coat', 'clear-matt-acrylic'],
+    ];
+    expect(advice(clear, 40, 'fogged-clear').remedies.find(({ id }) => id === 'mist-own-thinner')).toMatchObject({
+      verdict: 'not now',
+      why: 'water only shuts more damp in',
+    });
+    expect(troubleById('too-much-powder').remedies.find(({ id }) => id === 'dry-bud')!.steps).toBeUndefined();
+    expect(troubleById('orange-peel').nextTime.join(' ')).toContain('more pressure');
   });
 
   test('the sequence is adapted: the remedy follows what it mends, on the same zones, and is planned next', () => {

@@ -1,6 +1,6 @@
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { alreadyDone, plainEntry, withAnotherRound, type LogEntry } from '@eveningtide/core/log';
-import { withRemedy, type Judged, type Trouble } from '@eveningtide/core/remedies';
+import { SOMETHING_ELSE, withRemedy, type Judged, type Trouble } from '@eveningtide/core/remedies';
 import type { Piece } from '@eveningtide/core/subjects';
 import type { Job, Timer } from '@eveningtide/core/tonight';
 import { nanoid } from '@reduxjs/toolkit';
@@ -30,6 +30,8 @@ export interface Work {
   again: (job: Job) => Promise<void>;
   /** What went wrong is written down, and the sequence adapted to the remedy. */
   wentWrong: (what: { job: Job; entry: LogEntry; trouble: Trouble; remedy: Judged | null }) => Promise<void>;
+  /** Something that has no name here: a remark in one's own words. */
+  somethingElse: (job: Job, words: string) => void;
   change: (entry: LogEntry, patch: Partial<LogEntry>) => void;
   takeBack: (entry: LogEntry) => void;
 }
@@ -145,6 +147,13 @@ export function useWork(): Work {
       } catch (error) {
         notifyFailure('No round was added', error);
       }
+    },
+    somethingElse: (job, words) => {
+      const told = { ...entryFor(job, 'trouble'), met: { trouble: SOMETHING_ELSE.id, remedy: null }, note: words };
+      write(told);
+      notifyWithUndo('Written down: something else', () => {
+        takeBack(told.id);
+      });
     },
     wentWrong: async ({ job, entry, trouble, remedy }) => {
       const met = { trouble: trouble.id, remedy: remedy?.id ?? null };

@@ -1,9 +1,11 @@
+import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import type { LogEntry } from '@eveningtide/core/log';
 import { troublesOf, type Advice, type Judged, type Trouble } from '@eveningtide/core/remedies';
 import type { PlanInput } from '@eveningtide/core/schedule';
 import type { Job } from '@eveningtide/core/tonight';
 import { formatMinutes } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
+import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
@@ -62,14 +64,50 @@ export function WrongDialog({ job, entry, pieceName, bench, onClose }: WrongDial
               </button>
             </li>
           ))}
-          {found.length === 0 && (
-            <li className="text-lg">Nothing is laid by this step that could go wrong in a way known here. Write a remark instead.</li>
-          )}
+          {found.length === 0 && <li className="text-lg">Nothing is laid by this step that could go wrong in a way known here.</li>}
+          <li>
+            <SomethingElse
+              onKeep={(words) => {
+                bench.somethingElse(job, words);
+                onClose();
+              }}
+            />
+          </li>
         </ul>
       ) : (
         <Remedies job={job} trouble={trouble} onTake={take} />
       )}
     </Dialog>
+  );
+}
+
+/** What has no name here is written down in the painter's own words. */
+function SomethingElse({ onKeep }: { onKeep: (words: string) => void }) {
+  const [words, setWords] = useState('');
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2 border-2 border-line-strong px-4 py-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (words.trim() !== '') onKeep(words.trim());
+      }}
+    >
+      <label className="min-w-0 flex-1 text-lg">
+        <b>Something else</b>
+        <input
+          className="field mt-1 min-h-11"
+          maxLength={LONGEST_TEXT}
+          placeholder="What is it?"
+          value={words}
+          onChange={(event) => {
+            setWords(event.target.value);
+          }}
+        />
+      </label>
+      <Button type="submit" disabled={words.trim() === ''}>
+        Write it down
+      </Button>
+    </form>
   );
 }
 

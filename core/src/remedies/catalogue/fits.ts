@@ -1,0 +1,13 @@
+import { techniqueById } from '../../techniques/index.js';
+import type { Met } from '../types.js';
+
+type On = Pick<Met, 'step' | 'material'>;
+
+export const effectOf = ({ step }: Pick<Met, 'step'>) => techniqueById(step.technique).effect;
+export const isFilm = (met: On): boolean => effectOf(met) === 'film' && met.material !== null;
+export const isSprayed = (met: On): boolean => isFilm(met) && met.step.technique !== 'brush-coat';
+export const isTint = (met: On): boolean => ['tint', 'slurry'].includes(effectOf(met)) && met.material !== null;
+export const roleIs =
+  (...roles: string[]) =>
+  (met: Pick<Met, 'material'>): boolean =>
+    met.material !== null && roles.includes(met.material.role);
