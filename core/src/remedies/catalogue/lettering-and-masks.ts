@@ -1,4 +1,4 @@
-import { TOUCH_UP, again, isHard, young } from '../drafts.js';
+import { TOUCH_UP, isHard, young } from '../drafts.js';
 import type { Trouble } from '../types.js';
 import { isFilm, roleIs } from './fits.js';
 
