@@ -126,6 +126,10 @@ export interface Material {
   selfAdhesive?: boolean;
   /** Fibres and flakes that stand up: every brush lays them flat and whitens their tips. */
   stands?: boolean;
+  /** Fibres that an electric field shoots upright. */
+  shot?: boolean;
+  /** Bites into metal with acid. */
+  etches?: boolean;
   /** Runs into dry matter by itself: it has a wetting agent in it. */
   wetsOut?: boolean;
   /** Shines as metal does, whatever gloss it is: a clear coat over it takes the gleam. */

@@ -3,6 +3,7 @@ import { CATALOGUE, CAUTIONS, DEFER, type Hazard } from '../materials/index.js';
 import { incomingOf } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import { emissionsOf } from './emissions.js';
+import { BY_WORK } from './by-work.js';
 import { roomAir, type Emission, type RoomAir } from './room-air.js';
 import { AIRBORNE, type AirborneClass } from './solvents.js';
 
@@ -38,31 +39,6 @@ export interface CautionCard {
 
 const HAZARDS: Hazard[] = ['flammable-vapour', 'dust', 'oily-rags', 'fast-glue', 'hot', 'metal-flake'];
 
-/** What is minded besides what materials warn of. Common practice. */
-const OTHERS: { id: string; words: string; isFor: (job: CardJob, stores: Stores) => boolean }[] = [
-  {
-    id: 'gloves',
-    words: 'Gloves (nitrile): thinner takes the fat from skin, and skin leaves fat on the piece.',
-    isFor: ({ step }, { supplies = CATALOGUE }) =>
-      [step.material, step.dilution?.thinner ?? null].some(
-        (id) => id !== null && ['alcohol', 'spirit', 'hot'].includes(supplies.material(id).carrier),
-      ),
-  },
-  {
-    id: 'spray',
-    words: 'Spray mist of any paint, waterborne too: mask with particle filter, booth or window fan to the open air.',
-    isFor: ({ step }, { supplies = CATALOGUE }) => incomingOf(step, supplies).sprayed,
-  },
-  {
-    id: 'eyes',
-    words: 'Eyes: goggles where it splashes, snaps or flies.',
-    isFor: ({ step }, { supplies = CATALOGUE }) =>
-      ['abrade', 'scribe', 'powder-dry'].includes(step.technique) ||
-      incomingOf(step, supplies).sprayed ||
-      incomingOf(step, supplies).tool === 'knife',
-  },
-];
-
 /** The caution card of an evening, from the materials in use and the room they are used in. @throws RangeError for a room without volume. */
 export function cautionCard(
   jobs: readonly CardJob[],
@@ -81,7 +57,7 @@ export function cautionCard(
     const because = namesFor((id) => supplies.material(id).hazards.includes(hazard));
     return because.length > 0 ? [{ id: hazard, words: CAUTIONS[hazard], because }] : [];
   });
-  const others = OTHERS.flatMap(({ id, words, isFor }): Caution[] => {
+  const others = BY_WORK.flatMap(({ id, words, isFor }): Caution[] => {
     const because = [
       ...new Set(jobs.filter((job) => isFor(job, stores)).map(({ step }) => incomingOf(step, supplies).technique.name.toLowerCase())),
     ];

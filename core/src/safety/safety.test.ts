@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { MATERIALS } from '../materials/index.js';
 import { vanWith, type Short } from '../schedule/testing.js';
+import { pieceFromTemplate, plainStep, templateById, type Step, type SubstrateId } from '../subjects/index.js';
 import { cautionCard, roomAir, type CardJob } from './index.js';
 
 const ROOM = { volumeM3: 30, airChangesPerH: 2 };
@@ -72,6 +73,34 @@ describe('the caution card', () => {
     return piece.steps.map((step, i) => ({ step, piece, startMin: 1170 + i * 20, endMin: 1180 + i * 20 }));
   };
   const idsOf = (...steps: Short[]) => cautionCard(jobs(...steps), ROOM).cautions.map(({ id }) => id);
+
+  test('minds what is done and on what, not only what comes out of bottles', () => {
+    const on = (
+      template: string,
+      substrate: SubstrateId | undefined,
+      technique: string,
+      material: string | null = null,
+      more: Partial<Step> = {},
+    ) => {
+      const piece = pieceFromTemplate(templateById(template), { id: 'p', name: 'P', scaleRatio: 76, ...(substrate ? { substrate } : {}) });
+      const step = plainStep({ id: 's', technique, material, zones: ['all'], ...more });
+      return cautionCard([{ step, piece, startMin: 1170, endMin: 1180 }], ROOM).cautions.map(({ id }) => id);
+    };
+    expect(on('van', 'resin-printed', 'abrade')).toEqual(expect.arrayContaining(['dust-of-piece', 'uncured-resin', 'eyes']));
+    expect(on('van', 'polystyrene', 'abrade')).not.toContain('dust-of-piece');
+    expect(on('wall', undefined, 'scribe')).toEqual(expect.arrayContaining(['blades', 'dust-of-piece']));
+    expect(on('van', undefined, 'wash', 'wash-acrylic')).not.toContain('blades');
+    expect(on('wall', 'foam-xps', 'brush-coat', 'acrylic-matt', { drying: 'heat-gun' })).toContain('melting-foam');
+    expect(on('wall', 'foam-xps', 'brush-coat', 'acrylic-matt')).not.toContain('melting-foam');
+    expect(on('van', 'brass', 'spray-coat', 'primer-etch-aerosol')).toEqual(expect.arrayContaining(['etch', 'hot-gloves', 'spray']));
+    expect(on('van', undefined, 'brush-coat', 'lacquer-matt')).not.toContain('gloves');
+    expect(on('wall', undefined, 'glue', 'cyanoacrylate')).toEqual(expect.arrayContaining(['fast-glue', 'glue-and-cotton']));
+    expect(on('wall', undefined, 'scatter', 'static-grass')).toContain('high-voltage');
+    expect(on('wall', undefined, 'scatter', 'sand')).not.toContain('high-voltage');
+    // what dries by taking up oxygen heats itself in a rag; a thinner that only goes does not
+    expect(on('van', undefined, 'brush-coat', 'oil-water-mixable')).toContain('oily-rags');
+    expect(on('van', undefined, 'blend', 'white-spirit')).not.toContain('oily-rags');
+  });
 
   test('says what the evening’s materials want, and because of which', () => {
     const card = cautionCard(jobs(['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] } }]), ROOM);

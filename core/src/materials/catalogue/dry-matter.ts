@@ -17,7 +17,7 @@ export const DRY_MATTER = [
   material({ ...LOOSE, id: 'sand', scatteredMlPerDm2: 10, densityGPerMl: 1.55, name: 'Sand', colour: '#b8a47e' }),
   material({ ...LOOSE, id: 'earth', scatteredMlPerDm2: 10, densityGPerMl: 1.2, name: 'Sifted earth', colour: '#5d4a35' }),
   material({ ...LOOSE, id: 'flock', stands: true, scatteredMlPerDm2: 4, densityGPerMl: 0.15, name: 'Flock', colour: '#69713f' }),
-  material({ ...LOOSE, id: 'static-grass', stands: true, scatteredMlPerDm2: 15, densityGPerMl: 0.1, name: 'Static grass', colour: '#7b7f45' }),
+  material({ ...LOOSE, id: 'static-grass', stands: true, shot: true, scatteredMlPerDm2: 15, densityGPerMl: 0.1, name: 'Static grass', colour: '#7b7f45' }),
   material({ ...LOOSE, id: 'baking-soda', scatteredMlPerDm2: 5, densityGPerMl: 0.95, name: 'Baking soda', colour: '#f1efe9' }),
   material({ id: 'decal-waterslide', name: 'Waterslide decal', role: 'decal', family: 'inert', carrier: 'water', sheenGu: 60, volumeSolidsPct: 0, colour: '#f1efe9', drying: dries(BY_WATER, 10, [20, 60, 120, 240, 720, 720]) }),
   material({ id: 'decal-setting', densityGPerMl: 1, name: 'Decal setting liquid', role: 'thinner', family: 'inert', carrier: 'water', drying: dries(BY_WATER, 1, [10, 15, 30, 60, 60, 60]) }),

@@ -21,6 +21,6 @@ export const HELPERS = [
   material({ ...THINNER, id: 'isopropanol-70', densityGPerMl: 0.85, name: 'Isopropanol 70 %', carrier: 'alcohol', hazards: FLAMMABLE, drying: dries({ water: 0.3, solvent: 0.7, oxidation: 0 }, 1, [2, 4, 5, 10, 15, 15]) }),
   material({ ...THINNER, id: 'isopropanol-90', densityGPerMl: 0.81, name: 'Isopropanol 90 %', carrier: 'alcohol', hazards: FLAMMABLE, drying: dries({ water: 0.1, solvent: 0.9, oxidation: 0 }, 1, [2, 3, 4, 8, 10, 10]) }),
   material({ ...THINNER, id: 'isopropanol-99', densityGPerMl: 0.785, name: 'Isopropanol 99 %', carrier: 'alcohol', hazards: FLAMMABLE, drying: dries(BY_SOLVENT, 1, [1, 2, 3, 5, 8, 8]) }),
-  material({ ...THINNER, id: 'white-spirit', densityGPerMl: 0.78, name: 'White spirit', carrier: 'spirit', hazards: ['flammable-vapour', 'oily-rags'], drying: dries(BY_SOLVENT, 1, [15, 25, 30, 60, 90, 90]) }),
+  material({ ...THINNER, id: 'white-spirit', densityGPerMl: 0.78, name: 'White spirit', carrier: 'spirit', hazards: ['flammable-vapour'], drying: dries(BY_SOLVENT, 1, [15, 25, 30, 60, 90, 90]) }),
   material({ ...THINNER, id: 'lacquer-thinner', densityGPerMl: 0.86, name: 'Lacquer thinner', carrier: 'hot', hazards: FLAMMABLE, drying: dries(BY_SOLVENT, 1, [2, 3, 5, 10, 15, 15]) }),
 ];
