@@ -1,6 +1,5 @@
 import { Command } from 'cmdk';
 import { useNavigate } from 'react-router';
-import { alsoCalled } from '../find/craft-words.js';
 import { usePiecesQuery } from '../store/api.js';
 import { TEXT_SIZES, displayActions } from '../store/display.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
@@ -70,7 +69,6 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
                 <Command.Item
                   key={name}
                   value={`${group} ${name}`}
-                  keywords={[alsoCalled(name)]}
                   className={item}
                   onSelect={() => {
                     run();

@@ -17,7 +17,6 @@ import { Swatch } from '../ui/swatch.js';
 import { useOnHand, usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
-import { howWords } from './how-words.js';
 import { mixWords } from './mix-words.js';
 import { OpenFindings } from './open-findings.js';
 import { zoneWords } from './zone-words.js';
@@ -47,7 +46,7 @@ function Card({ piece }: { piece: Piece }) {
   const days = useDays();
   const views = elevationsOf(piece);
   return (
-    <main className="piece-card max-w-4xl px-6 py-4 print:max-w-none print:p-0 print:text-[9.5pt]">
+    <main className="piece-card max-w-4xl px-6 py-4 print:max-w-none print:p-0 print:text-[9pt]">
       <KeepCleanPattern />
       <div className="no-print mb-3 flex justify-between">
         <Link to={`/pieces/${piece.id}`} className="flex items-center gap-1 underline">
@@ -137,14 +136,13 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
   const { data: workshop } = useWorkshopQuery();
   const days = useDays();
   const shown = useShown();
-  const { technique, tool } = incomingOf(step, supplies);
+  const { technique, tool, material, coverPct } = incomingOf(step, supplies);
   const paint = stepPaint(step, supplies, mixes);
   const mix = mixNeeded(step, piece, supplies, workshop?.workshop.dropsPerMl, mixes);
   const at = own?.steps.findIndex((one) => one.id === step.id) ?? -1;
   const report = own?.reports[at];
   const wait = own ? waitAfter(own, at) : null;
   const cup = cupOf(cups, piece.id, at);
-  const how = howWords(step, supplies);
   const isDone = own?.sittings[at]?.every(({ begun }) => begun !== null && !begun.isRunning) ?? false;
   const group = piece.groups.find((one) => one.id === step.groupId);
   return (
@@ -175,7 +173,7 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
       </td>
       <td className="py-1 pr-2">
         {zoneWords(piece, step)}
-        {how === '' ? '' : `, ${how}`}
+        {material && coverPct < 100 && ` · ${String(coverPct)} %`}
         {step.members !== null &&
           ` · ${membersOf(step, piece)
             .map((member) => member.label)
