@@ -291,14 +291,18 @@ test('a finish is saved, put on two pieces each its own, undone, and held side b
   await expectAccessible(page);
   await put.getByRole('button', { name: 'Put it on' }).click();
   await expect(page.getByText('Peat train is on 2 pieces')).toBeVisible();
-  const drybrushed = async () => {
+  const stepsBy = async (...techniques: string[]) => {
     const pieces = (await (await page.request.get(`${server.url}/api/pieces`)).json()) as { piece: Piece }[];
-    const of = (id: string) => pieces.find(({ piece }) => piece.id === id)!.piece.steps.filter(({ technique }) => technique === 'drybrush');
+    const of = (id: string) =>
+      pieces.find(({ piece }) => piece.id === id)!.piece.steps.filter(({ technique }) => techniques.includes(technique));
     return [of('salt-van-14'), of('field-lorry')] as const;
   };
-  const covers = async () => (await drybrushed()).map((steps) => steps.map(({ coverPct }) => coverPct));
-  // covers alone may be the same by chance
-  const [van, lorry] = (await drybrushed()).map((steps) => steps.map(({ coverPct, strength, colour }) => [coverPct, strength, colour]));
+  const covers = async () => (await stepsBy('drybrush')).map((steps) => steps.map(({ coverPct }) => coverPct));
+  // one step alone may be the same by chance
+  const varied = await stepsBy('drybrush', 'powder-dry', 'wash');
+  const [van, lorry] = varied.map((steps) =>
+    steps.map(({ technique, coverPct, strength, colour }) => [technique, coverPct, strength, colour]),
+  );
   expect(van).toHaveLength(lorry!.length);
   expect(van).not.toEqual(lorry);
   await page.getByRole('button', { name: 'Undo' }).click();
