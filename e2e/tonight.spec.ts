@@ -126,6 +126,8 @@ test('what went wrong is judged by what lies under it, written down, and the seq
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('What went wrong?');
   await expectAccessible(page);
+  // it opens at its first trouble, not at the field below them all
+  await expect(dialog.getByRole('listitem').first().getByRole('button')).toBeFocused();
   // what has no name here is told in one's own words
   await dialog.getByLabel('Something else').fill('A cat hair, and it has dried in');
   await dialog.getByRole('button', { name: 'Write it down' }).click();

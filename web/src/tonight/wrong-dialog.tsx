@@ -50,10 +50,11 @@ export function WrongDialog({ job, entry, pieceName, bench, onClose }: WrongDial
     <Dialog title={trouble ? trouble.name : 'What went wrong?'} note={pieceName} open onOpenChange={onClose}>
       {!trouble ? (
         <ul className="grid gap-2">
-          {found.map((one) => (
+          {found.map((one, i) => (
             <li key={one.id}>
               <button
                 type="button"
+                data-first={i === 0 || undefined}
                 className={`${BIG} hover:bg-paper`}
                 onClick={() => {
                   setTrouble(one);
