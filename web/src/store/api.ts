@@ -5,7 +5,7 @@ import type { ListKey, PlanFault, Stored } from '@eveningtide/core/kept';
 import type { PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Picture } from '@eveningtide/core/subjects';
-import { createApi } from '@reduxjs/toolkit/query/react';
+import { QueryStatus, createApi } from '@reduxjs/toolkit/query/react';
 import { PATIENT, baseQuery } from './ask.js';
 import { LISTS, TAGS, changed, listEndpoints, type DeletedKind, type ListPatch, type Recipe } from './kept-lists.js';
 
@@ -188,14 +188,17 @@ export const {
   useLazyExportPlanQuery,
 } = api;
 
-/** Changes what was read of a list, in place. */
+/** Changes what was read of a list, in place. What was asked for before may come with what was then: it is read once more. */
 function patchList(key: ListKey, recipe: Recipe): ListPatch {
-  return api.util.updateQueryData(key, undefined, recipe as never) as ListPatch;
+  return (dispatch, getState) => {
+    dispatch(api.util.updateQueryData(key, undefined, recipe as never) as never);
+    const { status } = api.endpoints[key].select()(getState() as never);
+    if (status === QueryStatus.pending) dispatch(api.util.invalidateTags([key]));
+  };
 }
 
 /** One entry of the log as it stands now, put into the list in place; null: it was taken back. */
-export const entryIs = (id: string, stored: StoredEntry | null) =>
-  api.util.updateQueryData('log', undefined, changed('log', id, stored) as never);
+export const entryIs = (id: string, stored: StoredEntry | null): ListPatch => patchList('log', changed('log', id, stored));
 
 /** The server's own words for a refusal; null when it did not answer at all. */
 export function refusalOf(error: unknown): { status: number; data: Refusal } | null {

@@ -49,7 +49,7 @@ type Definitions = { [K in ListKey]: QueryDefinition<void, typeof baseQuery, Tag
 type Row = object;
 export type Recipe = (list: Row[]) => Row[] | undefined;
 /** What the store does to change what was read of a list. */
-export type ListPatch = ThunkAction<unknown, never, unknown, UnknownAction>;
+export type ListPatch = ThunkAction<unknown, unknown, unknown, UnknownAction>;
 type Patch = (key: ListKey, recipe: Recipe) => ListPatch;
 
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

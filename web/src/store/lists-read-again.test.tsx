@@ -11,6 +11,7 @@ import {
   useMaterialsQuery,
   useMixesQuery,
   usePiecesQuery,
+  type StoredPiece,
 } from './api.js';
 
 /** Everything is looked at. */
@@ -35,7 +36,7 @@ const shown = async () => {
   return { server, store, again };
 };
 
-const { deleteBottle, deleteFinish, deleteMaterial, deleteMix, deletePiece, saveMix } = api.endpoints;
+const { deleteBottle, deleteFinish, deleteMaterial, deleteMix, deletePiece, saveMix, savePiece, pieces: readPieces } = api.endpoints;
 
 describe('lists that are read again', () => {
   test.each([
@@ -49,6 +50,34 @@ describe('lists that are read again', () => {
     server.answer(`DELETE /api/${list}/gone`, { status: 204 });
     await act(() => store.dispatch(endpoint.initiate('gone')).unwrap());
     await waitFor(() => expect(again()).toEqual(wanted));
+  });
+
+  test('a piece saved while its list was being read is not put back to what it was', async () => {
+    const { server, store, again } = await shown();
+    const row = (version: number) => ({ version, piece: { id: 'van', name: `Version ${String(version)}` } }) as unknown as StoredPiece;
+    let arrive: () => void = () => undefined;
+    const late = new Promise<void>((resolve) => (arrive = resolve));
+    server.answer('GET /api/pieces', { body: [row(1)], after: late }, { body: [row(2)] });
+    server.answer('PUT /api/pieces/van', { body: row(2) });
+    const reading = store.dispatch(readPieces.initiate(undefined, { forceRefetch: true }));
+    await act(() => store.dispatch(savePiece.initiate(row(1))).unwrap());
+    arrive();
+    await act(() => reading);
+    const known = () =>
+      readPieces
+        .select()(store.getState() as never)
+        .data?.map(({ version }) => version);
+    await waitFor(() => expect(known()).toEqual([2]));
+    expect(again()).toEqual(['pieces', 'pieces']);
+  });
+
+  test('a piece that is saved while nothing is read is not read again', async () => {
+    const { server, store, again } = await shown();
+    const row = { version: 2, piece: { id: 'van', name: 'Van' } } as unknown as StoredPiece;
+    server.answer('PUT /api/pieces/van', { body: row });
+    await act(() => store.dispatch(savePiece.initiate({ ...row, version: 1 })).unwrap());
+    expect(readPieces.select()(store.getState() as never).data).toEqual([row]);
+    expect(again()).toEqual([]);
   });
 
   test('when one is saved: its own; a save that found no answer is sent again', async () => {

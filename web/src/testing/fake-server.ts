@@ -6,11 +6,11 @@ interface Asked {
   body: unknown;
 }
 
-type Answer = { status?: number; body?: unknown } | 'no answer';
+type Answer = { status?: number; body?: unknown; after?: Promise<void> } | 'no answer';
 
 /**
  * What a page asks its server, and what it gets. Lists are there from the beginning; `answers` says what else comes, by method and path, the next in turn or
- * always the last.
+ * always the last. What is to come late waits for `after`.
  */
 export class FakeServer {
   readonly asked: Asked[] = [];
@@ -40,7 +40,8 @@ export class FakeServer {
     const answer = answers && answers.length > 1 ? answers.shift() : answers?.[0];
     if (answer === 'no answer') throw new TypeError('Failed to fetch');
     if (!answer) throw new Error(`nobody answers ${request.method} ${path}`);
-    const { status = 200, body } = answer;
+    const { status = 200, body, after } = answer;
+    await after;
     return new Response(status === 204 ? null : JSON.stringify(body ?? null), { status, headers: { 'content-type': 'application/json' } });
   }
 }
