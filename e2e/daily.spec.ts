@@ -1,4 +1,4 @@
-import { PIECES, addStep, expect, expectAccessible, facts, make, openPiece, rows, saved, setStep, test } from './fixtures.js';
+import { addStep, clearTheBench, expect, expectAccessible, facts, make, openPiece, rows, saved, setStep, test } from './fixtures.js';
 
 test('a step pinned too soon is told, and given back to the plan', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
@@ -181,7 +181,7 @@ test('hands are never in two places: blocks of all lanes follow one another', as
 });
 
 test('an empty bench teaches, and an address that leads nowhere says so', async ({ bench: page, server }) => {
-  for (const name of PIECES) await page.getByRole('button', { name: `Delete ${name}` }).click();
+  await clearTheBench(page);
   await expect(page.getByText('No piece yet')).toBeVisible();
   await page.getByRole('link', { name: /^Tonight/ }).click();
   await expect(page.getByText('Nothing to do')).toBeVisible();

@@ -301,12 +301,7 @@ test('J06 Foam and print ruin: what would melt it is told and mended before an e
   bench: page,
 }) => {
   await clearTheBench(page);
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Ruin on the mound');
-  await page.getByLabel('Kind').selectOption({ label: 'Block-built store or tower' });
-  await page.getByLabel('Made of').selectOption({ label: 'Extruded polystyrene foam' });
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Ruin on the mound');
+  await make(page, 'Ruin on the mound', 'Block-built store or tower', '1', 'Extruded polystyrene foam');
   await addStep(page, 'Spray coat', 'Mid-grey primer');
   const melts = page.getByRole('group', { name: /^Snag at step/ }).filter({ hasText: /foam/i });
   await expect(melts).toBeVisible();

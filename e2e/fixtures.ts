@@ -157,10 +157,11 @@ export async function clearTheBench(page: Page): Promise<void> {
 }
 
 /** A new piece of a kind, opened. */
-export async function make(page: Page, name: string, kind: string, count = '1'): Promise<void> {
+export async function make(page: Page, name: string, kind: string, count = '1', madeOf?: string): Promise<void> {
   await page.getByRole('button', { name: 'New piece' }).click();
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByLabel('Kind').selectOption({ label: kind });
+  if (madeOf !== undefined) await page.getByLabel('Made of').selectOption({ label: madeOf });
   await page.getByLabel('How many alike').fill(count);
   await page.getByRole('button', { name: 'Make it' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);

@@ -289,11 +289,7 @@ test('a window is missed: it is said beforehand and then, the rest goes on, and 
 
 test('a snag is told from the sequence to the printed card, and the step can be begun all the same', async ({ bench: page }) => {
   await clearTheBench(page);
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Ruin on the mound');
-  await page.getByLabel('Kind').selectOption({ label: 'Block-built store or tower' });
-  await page.getByLabel('Made of').selectOption({ label: 'Extruded polystyrene foam' });
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await make(page, 'Ruin on the mound', 'Block-built store or tower', '1', 'Extruded polystyrene foam');
   await addStep(page, 'Spray coat', 'Mid-grey primer');
   const melts = /attacks extruded polystyrene foam/;
   await expect(page.getByRole('group', { name: 'Snag at step 1' })).toContainText(melts);

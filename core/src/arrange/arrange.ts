@@ -3,7 +3,7 @@ import { wayOf, effectById, type Fitting } from '../effects/index.js';
 import { handsOnMinutes, roomyBench, ruleById, type Finding, type RuleSeverities } from '../sequence/index.js';
 import type { Intent, Step } from '../subjects/index.js';
 import { blocksOf, type Block } from './blocks.js';
-import { toldOf } from './finishing.js';
+import { letStandIn } from './finishing.js';
 import { precedencesOf, type Precedence } from './order.js';
 import { settingOf, type Setting } from './path.js';
 import { reasonsFor, type Reason } from './reasons.js';
@@ -71,19 +71,18 @@ const THOROUGH = { exactUpTo: EXACT_UP_TO, beamWidth: BEAM_WIDTH, mostEffort: MO
 /** So many rules' cautions may be let stand before wishes count as colliding (our number). */
 const MOST_TOLERATED = 4;
 
-/** The best order without a caution; where there is none, with the cautions of as few rules as it takes. */
+/**
+ * The best order without a caution; where there is none, one rule after the other is let stand that stood in the way. Greedy: fewer rules are not looked for,
+ * but only those are named that the order then really has.
+ */
 function tryOrder(blocks: readonly Block[], given: Setting, keepOrder: boolean, how = THOROUGH): Tried {
-  let setting = given;
-  let tried = tryOnce(blocks, setting, keepOrder, how);
+  let tried = tryOnce(blocks, given, keepOrder, how);
   for (let round = 0; tried.found === null && round < MOST_TOLERATED; round++) {
-    const rule = toTolerate(tried.troubles, setting);
+    const rule = toTolerate(tried.troubles, given);
     if (rule === null) break;
-    setting = { ...setting, tolerated: new Set([...setting.tolerated, rule]) };
-    const again = tryOnce(blocks, setting, keepOrder, how);
-    if (again.found === null && again.troubles.length === 0) break;
-    tried = again;
+    tried = tryOnce(blocks, { ...given, tolerated: new Set([...tried.tolerated, rule]) }, keepOrder, how);
   }
-  return { ...tried, tolerated: setting.tolerated };
+  return tried;
 }
 
 /** The caution that is best let stand: the one met last, of those for which no coat helps where there are such. */
@@ -135,7 +134,7 @@ export function arrange(problem: ArrangeProblem): Arrangement {
     leftOut,
     collision: null,
     cost,
-    letStand: toldOf(steps, setting).filter((rule) => tried.tolerated.has(rule)),
+    letStand: letStandIn(steps, { ...setting, tolerated: tried.tolerated }),
     exact: tried.exact,
     minutes,
     overMin: intent.timeBoxMin === null ? 0 : Math.max(0, minutes - intent.timeBoxMin),

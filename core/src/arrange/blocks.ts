@@ -1,6 +1,6 @@
 import { effectById, stepsOf, wayOf, type Effect, type Fitting } from '../effects/index.js';
 import { handsOnMinutes, roomyBench, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
-import { ARRANGED, plainStep, type Intent, type Priority, type Step } from '../subjects/index.js';
+import { ARRANGED, plainStep, substrateById, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById, type Phase } from '../techniques/index.js';
 import { coat } from './coat.js';
 
@@ -178,11 +178,9 @@ function washFirst(blocks: readonly Block[], fitting: Fitting): Block[] {
   ];
 }
 
-/** Plaster, card and the like would drink the water: they are only dusted off. */
-const DRINKS = new Set(['plaster', 'card', 'wood', 'foam-board', 'foam-pir']);
-
+/** Soapy water, where the piece does not drink it: plaster, card and the like are only dusted off. */
 function cleaning(id: string, { piece }: Fitting): Step | null {
-  const zones = piece.zones.filter((zone) => !DRINKS.has(zone.substrate) && zone.keepClean === null);
+  const zones = piece.zones.filter((zone) => !substrateById(zone.substrate).absorbent && zone.keepClean === null);
   if (zones.length === 0) return null;
   const all = zones.length === piece.zones.filter((zone) => zone.keepClean === null).length;
   return plainStep({

@@ -40,10 +40,12 @@ const problemOf = (steps: readonly Step[], setting: Setting): SequenceProblem =>
 
 const check = (steps: readonly Step[], setting: Setting): Finding[] => checkSequence(problemOf(steps, setting), { propose: true }).findings;
 
-/** Rules that have something to say of a sequence. */
-export const toldOf = (steps: readonly Step[], setting: Setting): string[] => [
-  ...new Set(checkSequence(problemOf(steps, setting)).findings.map(({ rule }) => rule)),
-];
+/** Rules whose cautions are let stand, of those that a sequence really has. */
+export function letStandIn(steps: readonly Step[], setting: Setting): string[] {
+  const strict = { ...setting, tolerated: new Set<string>() };
+  const stand = check(steps, setting).filter((finding) => isTrouble(finding, strict) && setting.tolerated.has(finding.rule));
+  return [...new Set(stand.map(({ rule }) => rule))];
+}
 
 const sameZones = (a: Step, b: Step): boolean => a.zones.length === b.zones.length && a.zones.every((zone) => b.zones.includes(zone));
 

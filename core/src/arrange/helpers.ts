@@ -1,6 +1,6 @@
 import type { Fitting } from '../effects/index.js';
 import { incomingOf, ruleById, wrongSheens, type Cure, type SequenceState } from '../sequence/index.js';
-import type { PieceKind, Step } from '../subjects/index.js';
+import { substrateById, type PieceKind, type Step, type SubstrateKind } from '../subjects/index.js';
 import type { Block } from './blocks.js';
 import { coat } from './coat.js';
 
@@ -111,10 +111,11 @@ function groundsFor(block: Block, state: SequenceState, fitting: Fitting): Helpe
   // over colour nobody primes
   const isBare = (id: string): boolean => state.zones.get(id)?.layers.every(({ technique }) => technique.effect === 'wet') ?? false;
   const zones = fitting.piece.zones.filter(({ id }) => block.zones.has(id) && isBare(id));
-  const of = (...substrates: string[]): string[] => zones.filter(({ substrate }) => substrates.includes(substrate)).map(({ id }) => id);
-  const metal = of('brass', 'white-metal');
+  const of = (...kinds: SubstrateKind[]): string[] =>
+    zones.filter(({ substrate }) => kinds.includes(substrateById(substrate).kind)).map(({ id }) => id);
+  const metal = of('metal');
   const card = of('card');
-  const soft = of('foam-xps', 'foam-board', 'clear-plastic');
+  const soft = zones.filter(({ substrate }) => substrateById(substrate).attackedBy.hot === 'mist').map(({ id }) => id);
   return [
     ...(metal.length > 0
       ? [{ step: coat('spray-coat', 'primer-etch-aerosol', metal, fitting), does: 'Lets paint grip the metal', cures: GROUND_CURES }]

@@ -1,6 +1,7 @@
 import { ARRANGED } from '../subjects/index.js';
 import { sprays } from '../sequence/index.js';
 import type { Step } from '../subjects/index.js';
+import { techniqueById } from '../techniques/index.js';
 import type { Block } from './blocks.js';
 import type { Precedence } from './order.js';
 import type { Setting } from './path.js';
@@ -13,10 +14,9 @@ export interface Reason {
   text: string;
 }
 
-/** What the arranger puts in and that is no coat. */
-const NO_COATS = new Set(['mask', 'unmask', 'take-off', 'refit', 'clean-treads', 'clean']);
-
-const isHelper = ({ technique, fromWish }: Step): boolean => fromWish === ARRANGED && !NO_COATS.has(technique);
+/** A coat or fix that the arranger put in; masks, parts and cleaning are told by themselves. */
+const isHelper = ({ technique, fromWish }: Step): boolean =>
+  fromWish === ARRANGED && ['film', 'tint'].includes(techniqueById(technique).effect);
 
 /** The last block before it that it had to come after, and why. */
 function afterWhat(order: readonly number[], at: number, blocks: readonly Block[], precedences: readonly Precedence[]): string {

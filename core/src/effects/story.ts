@@ -1,4 +1,4 @@
-import { madeLike, type Piece, type Region, type Story, type Upkeep, type Wish, type Distance } from '../subjects/index.js';
+import { madeLike, substrateById, type Piece, type Region, type Story, type Upkeep, type Wish, type Distance } from '../subjects/index.js';
 import { EFFECTS } from './catalogue/index.js';
 import { zonesFor } from './places.js';
 import type { Effect } from './types.js';
@@ -25,6 +25,9 @@ export function likelyIntensity({ likely }: Effect, story: Story): number {
   const intensity = Math.min(1, likely.usual * aged(story.ageYears, likely.years) * region * era * care * seen);
   return intensity < LEAST ? 0 : Math.round(intensity * 20) / 20;
 }
+
+/** From this strength on it should be there; weaker it may be left out (our number). */
+const SHOULD_FROM = 0.45;
 
 /** How much of it all is proposed. */
 export const AMOUNTS = ['light', 'typical', 'heavy'] as const;
@@ -65,20 +68,14 @@ function wishesOn(effect: Effect, piece: Piece, intensity: number): Wish[] {
   if (zones.length === 0) return [];
   const feature = piece.features.find(({ kind }) => effect.features.includes(kind));
   return [
-    {
-      id: effect.id,
-      effect: effect.id,
-      way: null,
+    plainWish(effect.id, {
       zones: zones.length === all.length || effect.needsFeature ? null : zones,
       featureId: effect.needsFeature ? (feature?.id ?? null) : null,
       intensity,
-      priority: intensity >= 0.45 ? 'should' : 'may',
-      colour: null,
-    },
+      priority: intensity >= SHOULD_FROM ? 'should' : 'may',
+    }),
   ];
 }
-
-const METALS = new Set(['brass', 'white-metal']);
 
 const plainWish = (effect: string, more: Partial<Wish> = {}): Wish => ({
   id: effect,
@@ -97,7 +94,7 @@ function groundFor(piece: Piece): Wish[] {
   const open = piece.zones.filter(({ keepClean, seen }) => keepClean === null && seen !== 'never');
   const isBare = open.some(({ startSheen, startColour }) => startSheen === 'bare' && startColour === null);
   if (!isBare || piece.steps.some(({ fromWish }) => fromWish === null)) return [];
-  const metal = open.filter(({ substrate }) => METALS.has(substrate)).map(({ id }) => id);
+  const metal = open.filter(({ substrate }) => substrateById(substrate).kind === 'metal').map(({ id }) => id);
   const ground = metal.length > 0 ? [plainWish('undercoat', { way: 'etch', zones: metal.length === open.length ? null : metal })] : [];
   return [...ground, plainWish('body-colour')];
 }

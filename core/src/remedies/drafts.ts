@@ -89,3 +89,33 @@ export const TOUCH_UP: Remedy = {
     { technique: 'clear-coat', material: 'clear-matt-acrylic', coats: 1 },
   ],
 };
+
+export const MAKE_IT_A_CHIP: Remedy = {
+  id: 'make-it-a-chip',
+  words: 'Make it part of the story: dark in the bare place, a thin light edge below it',
+  tooLate: notHardYet,
+  steps: () => [{ technique: 'sponge', material: 'acrylic-matt', coverPct: 2, note: 'Dark in the bare place' }],
+};
+
+export const MIST_OWN_THINNER: Remedy = {
+  id: 'mist-own-thinner',
+  words: 'One mist of its own thinner, in the warm, so that it flows and lets the damp out',
+  tooLate: (met) => {
+    if (met.age === 'wet') return 'it is still wet: wait first';
+    return met.material?.carrier === 'water' ? 'water only shuts more damp in' : null;
+  },
+  steps: (met) => {
+    const thinner = ownThinner(met);
+    return thinner === null ? [] : [{ technique: 'wet', material: thinner, tool: 'airbrush', note: 'A mist from afar, one pass' }];
+  },
+};
+
+/** White glue holds what falls into it for so long, and is hard so much later, minutes (from memory); what is scattered does not dry itself and says nothing of it. */
+const GLUE_HOLDS_MIN = 15;
+const GLUE_HARD_MIN = 12 * 60;
+
+/** The glue still moves: this one's own, or that which dry matter fell into. */
+export const glueMoves = (met: Met): boolean => (met.material?.drying ? young(met) : met.ageMin < GLUE_HOLDS_MIN);
+
+export const glueNotHardYet = (met: Met): string | null =>
+  met.material?.drying ? notHardYet(met) : met.ageMin < GLUE_HARD_MIN ? 'the glue must be hard first, or it tears' : null;

@@ -121,6 +121,30 @@ describe('remedies', () => {
     expect(on('spray-coat', 'primer-lacquer-aerosol')).toContain('melted-foam');
     expect(on('unmask', null)).toEqual(expect.arrayContaining(['bleed-under-tape', 'pulled-by-tape']));
     expect(on('brush-coat', 'acrylic-matt')).not.toContain('spatter');
+    const brushed = plainStep({ id: 's', technique: 'clear-coat', material: 'clear-matt-acrylic', tool: 'flat brush', zones: ['all'] });
+    expect(troublesOf(brushed, CATALOGUE.material('clear-matt-acrylic')).map(({ id }) => id)).not.toContain('spatter');
+  });
+
+  test('what is scattered does not dry: its glue tells how long it can be raised, and when more may come', () => {
+    const grass: Short[] = [
+      ['glue', 'white-glue'],
+      ['scatter', 'static-grass'],
+    ];
+    expect(verdictOf(advice(grass, 5, 'grass-flat'), 'raise')).toBe('helps');
+    expect(verdictOf(advice(grass, 5, 'grass-flat'), 'second-layer')).toBe('not now');
+    expect(verdictOf(advice(grass, 2 * DAY, 'grass-flat'), 'raise')).toBe('not now');
+    expect(verdictOf(advice(grass, 2 * DAY, 'grass-flat'), 'second-layer')).not.toBe('not now');
+    const [soon, late] = [5, 2 * DAY].map((ago) => verdictOf(advice(grass, ago, 'floating-grains'), 'soak-up'));
+    expect([soon, late]).toEqual(['helps', 'not now']);
+  });
+
+  test('colour under tape is scraped off when the tape comes off, whatever the tape itself is', () => {
+    const pulled: Short[] = [
+      ['mask', 'masking-tape', { zones: ['roof'] }],
+      ['brush-coat', 'acrylic-matt', { zones: ['ends'] }],
+      ['unmask', null, { zones: ['roof'] }],
+    ];
+    expect(verdictOf(advice(pulled, 2, 'bleed-under-tape'), 'scrape-edge')).toBe('helps');
   });
 
   test('no water mist on a fogged acrylic clear; powder comes off with a dry bud', () => {

@@ -1,7 +1,8 @@
 import type { Stores } from '../coverage/index.js';
 import { CATALOGUE, type Material } from '../materials/index.js';
 import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
-import type { SubstrateId } from '../subjects/index.js';
+import { substrateById, type Substrate, type SubstrateKind } from '../subjects/index.js';
+import { techniqueById } from '../techniques/index.js';
 import type { CardJob } from './card.js';
 
 /** What is minded because of what is done, and on what; beside what materials warn of. Common practice. */
@@ -14,23 +15,13 @@ interface ByWork {
 const materialsOf = ({ step }: CardJob, { supplies = CATALOGUE }: Stores): Material[] =>
   [step.material, step.dilution?.thinner ?? null].flatMap((id) => (id === null ? [] : [supplies.material(id)]));
 
-const isOn = ({ step, piece }: CardJob, substrates: ReadonlySet<SubstrateId>): boolean =>
-  zonesNamed(subjectOf(piece), step.zones).some(({ substrate }) => substrates.has(substrate));
+const isOn = ({ step, piece }: CardJob, test: (substrate: Substrate) => boolean): boolean =>
+  zonesNamed(subjectOf(piece), step.zones).some(({ substrate }) => test(substrateById(substrate)));
 
-/** Work that takes material off, and throws it about. */
-const TAKES_OFF = new Set(['abrade', 'scribe', 'prep-mechanical']);
-const DUSTY: ReadonlySet<SubstrateId> = new Set([
-  'resin-pu',
-  'resin-printed',
-  'plaster',
-  'foam-pir',
-  'foam-xps',
-  'foam-board',
-  'wood',
-  'card',
-]);
-const PRINTED: ReadonlySet<SubstrateId> = new Set(['resin-printed']);
-const FOAMS: ReadonlySet<SubstrateId> = new Set(['foam-pir', 'foam-xps', 'foam-board']);
+/** What is cut or rubbed away of these flies about as dust. */
+const DUSTY: ReadonlySet<SubstrateKind> = new Set<SubstrateKind>(['resin', 'plaster', 'foam', 'wood', 'card']);
+
+const takesOff = ({ step }: CardJob): boolean => techniqueById(step.technique).takesOff;
 
 export const BY_WORK: readonly ByWork[] = [
   {
@@ -52,33 +43,36 @@ export const BY_WORK: readonly ByWork[] = [
   {
     id: 'eyes',
     words: 'Eyes: goggles where it splashes, snaps or flies.',
-    isFor: ({ step }, { supplies = CATALOGUE }) => {
-      const { sprayed, tool } = incomingOf(step, supplies);
-      return TAKES_OFF.has(step.technique) || step.technique === 'powder-dry' || sprayed || tool === 'knife';
+    isFor: (job, { supplies = CATALOGUE }) => {
+      const { sprayed, tool, material } = incomingOf(job.step, supplies);
+      return takesOff(job) || material?.role === 'powder' || sprayed || tool === 'knife';
     },
   },
   {
     id: 'blades',
     words: 'Knives and razor saws: cut away from you and from the hand that holds, on a mat, with a blade that is sharp.',
-    isFor: ({ step }, { supplies = CATALOGUE }) =>
-      incomingOf(step, supplies).tool === 'knife' || step.technique === 'scribe' || step.technique === 'prep-mechanical',
+    isFor: ({ step }, { supplies = CATALOGUE }) => {
+      const { technique, tool } = incomingOf(step, supplies);
+      return tool === 'knife' || (technique.takesOff && technique.tools.includes('knife'));
+    },
   },
   {
     id: 'dust-of-piece',
     words: 'Dust of resin, plaster, hard foam, wood or board: mask with particle filter, rub and wipe wet, never blow.',
-    isFor: (job) => TAKES_OFF.has(job.step.technique) && isOn(job, DUSTY),
+    isFor: (job) => takesOff(job) && isOn(job, ({ kind }) => DUSTY.has(kind)),
   },
   {
     id: 'uncured-resin',
     words:
       'Printed resin that is not cured: gloves, off the skin at once with soap; what it was washed with is cured in the light before it is thrown away.',
-    isFor: (job) => (TAKES_OFF.has(job.step.technique) || job.step.technique === 'clean') && isOn(job, PRINTED),
+    isFor: (job) => techniqueById(job.step.technique).touch === 'rubbing' && isOn(job, ({ cures }) => cures === true),
   },
   {
     id: 'melting-foam',
     words: 'Foam that melts or burns gives off fumes that nobody should breathe: no hot air and no hot glue on it, air to the open.',
     isFor: (job, stores) =>
-      isOn(job, FOAMS) && (job.step.drying === 'heat-gun' || materialsOf(job, stores).some(({ carrier }) => carrier === 'heat')),
+      isOn(job, ({ kind }) => kind === 'foam') &&
+      (job.step.drying === 'heat-gun' || materialsOf(job, stores).some(({ carrier }) => carrier === 'heat')),
   },
   {
     id: 'glue-and-cotton',
@@ -94,6 +88,6 @@ export const BY_WORK: readonly ByWork[] = [
     id: 'high-voltage',
     words:
       'Static-grass applicator: high voltage. Not with a pacemaker; the earth clip on before it is switched on, one hand behind the back.',
-    isFor: (job, stores) => job.step.technique === 'scatter' && materialsOf(job, stores).some(({ shot }) => shot === true),
+    isFor: (job, stores) => materialsOf(job, stores).some(({ shot }) => shot === true),
   },
 ];

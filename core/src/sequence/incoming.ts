@@ -45,6 +45,7 @@ export interface Incoming {
 }
 
 const SPRAY_TOOLS = new Set(['airbrush', 'aerosol']);
+export const isSprayTool = (tool: string): boolean => SPRAY_TOOLS.has(tool);
 /** More than half of what an airbrush sends has gone before it lies (from memory): its coats are tack-free in five to ten minutes. */
 const AIRBRUSHED_LIQUID = 0.49;
 /** Dry film of an airbrushed coat against a brushed one, by what it is: colour is misted on until it covers, clears are laid wet (from memory). */
@@ -145,7 +146,7 @@ function workOut(step: Step, supplies: Supplies): Incoming {
   const asLabelled = step.material === null ? null : supplies.material(step.material);
   const material = asLabelled && slowed(asLabelled, supplies.pace?.dryingFactorOf(step) ?? 1);
   const tool = step.tool ?? usualTool(technique, material);
-  const sprayed = SPRAY_TOOLS.has(tool);
+  const sprayed = isSprayTool(tool);
   const solvents = new Map<SolventClass, string>();
   if (technique.dose && material && material.carrier !== 'none') solvents.set(material.carrier, material.name.toLowerCase());
   if (step.dilution && technique.dose) {

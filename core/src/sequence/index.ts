@@ -4,7 +4,7 @@ export * from './walker.js';
 export { applyFix } from './apply-fix.js';
 export * from './fixes.js';
 export * from './hands-on.js';
-export { incomingOf, usualTool, type Incoming } from './incoming.js';
+export { incomingOf, isSprayTool, usualTool, type Incoming } from './incoming.js';
 export { stepPaint } from './paint.js';
 export type { Layer } from './layer.js';
 export { surfaceSheen, type SequenceState, type ZoneState } from './state.js';

@@ -170,8 +170,7 @@ export function applyStep(
         wipeBack(zone, incoming, endMin);
         blowOn(zone, step, incoming, endMin);
         if (!laid) break;
-        if (incoming.technique.effect === 'film' || incoming.technique.id === 'fix' || incoming.technique.id === 'flood-glue')
-          bindLoose(zone);
+        if (incoming.technique.effect === 'film' || incoming.technique.binds) bindLoose(zone);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         const loose = laid.loose && !fallsIntoWet(zone, incoming, endMin);
         zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });

@@ -1,7 +1,7 @@
 import { airAt, constantAir } from '../climate/index.js';
 import { CATALOGUE, slowed } from '../materials/index.js';
 import type { Step, Waiver } from '../subjects/index.js';
-import { USUAL_SCHOOLS } from '../techniques/index.js';
+import { USUAL_SCHOOLS, techniqueById } from '../techniques/index.js';
 import { MINUTES_PER_DAY, firstOpen } from '../units/index.js';
 import type { Finding, RuleSeverities } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
@@ -50,9 +50,7 @@ export interface SequenceReport {
 const isBoundLater = (steps: readonly Step[], stepIndex: number, zoneId: string): boolean =>
   steps
     .slice(stepIndex + 1)
-    .some((later) => BINDS_LOOSE_MATTER.has(later.technique) && (later.zones.includes('all') || later.zones.includes(zoneId)));
-
-const BINDS_LOOSE_MATTER = new Set(['flood-glue', 'fix', 'clear-coat']);
+    .some((later) => techniqueById(later.technique).binds && (later.zones.includes('all') || later.zones.includes(zoneId)));
 
 function openingsFor(zones: readonly ZoneState[], steps: readonly Step[], stepIndex: number, incoming: Incoming, fromMin: number) {
   const out: { zone: ZoneState; opening: Opening }[] = [];

@@ -82,6 +82,10 @@ export interface Technique {
   blows: boolean;
   /** What it lays is meant to bury the detail: mud, crust, spoil. */
   buries: boolean;
+  /** It binds what lies loose there, as any coat over it does. */
+  binds: boolean;
+  /** It takes material off the piece, which flies about. */
+  takesOff: boolean;
   /** Loose matter that lies there drinks it up: it does not work on the paint below. */
   soaksLoose: boolean;
   /** Share of the film that stays where it moves or wipes what lies there; 1: all. From memory. */

@@ -65,7 +65,7 @@ describe('lists that are read again', () => {
     await act(() => reading);
     const known = () =>
       readPieces
-        .select()(store.getState() as never)
+        .select()(store.getState())
         .data?.map(({ version }) => version);
     await waitFor(() => expect(known()).toEqual([2]));
     expect(again()).toEqual(['pieces', 'pieces']);

@@ -1,4 +1,15 @@
-import { ABRADE_AND_AGAIN, TOUCH_UP, WIPE_BACK, again, isHard, notHardYet, ownThinner, stillTakenBackWith, young } from '../drafts.js';
+import {
+  ABRADE_AND_AGAIN,
+  MAKE_IT_A_CHIP,
+  MIST_OWN_THINNER,
+  TOUCH_UP,
+  WIPE_BACK,
+  again,
+  isHard,
+  notHardYet,
+  ownThinner,
+  young,
+} from '../drafts.js';
 import type { Trouble } from '../types.js';
 import { effectOf, isFilm, isSprayed, isTint, roleIs } from './fits.js';
 
@@ -15,16 +26,7 @@ export const COATS: readonly Trouble[] = [
         words: 'Leave it warm and dry for some hours: what is only damp clears by itself',
         tooLate: (met) => (isHard(met) ? 'it is hard: what is milky now stays so' : null),
       },
-      {
-        id: 'mist-own-thinner',
-        words: 'One mist of its own thinner, so that it flows and lets the damp out',
-        tooLate: (met) =>
-          met.age === 'wet' ? 'it is still wet: wait first' : met.material?.carrier === 'water' ? 'water only shuts more damp in' : null,
-        steps: (met) => {
-          const thinner = ownThinner(met);
-          return thinner === null ? [] : [{ technique: 'wet', material: thinner, tool: 'airbrush', note: 'A mist from afar, one pass' }];
-        },
-      },
+      MIST_OWN_THINNER,
       {
         id: 'gloss-then-matt',
         words: 'When it is hard, one thin gloss coat, which makes it clear again, then the sheen that is wanted',
@@ -49,22 +51,8 @@ export const COATS: readonly Trouble[] = [
         words: 'Stop. Do not wipe. Leave it until it is hard, then look how much is lost',
         tooLate: (met) => (isHard(met) ? 'it is hard already' : null),
       },
-      {
-        id: 'touch-up',
-        words: 'When it is hard, smooth the edge and touch in the paint below with the brush, then seal before going on',
-        tooLate: notHardYet,
-        steps: () => [
-          { technique: 'abrade', note: 'The edge of the bare place only' },
-          { technique: 'brush-coat', material: 'acrylic-matt', coverPct: 10, note: 'In the colour that lies below' },
-          { technique: 'clear-coat', material: 'clear-matt-acrylic', coats: 1 },
-        ],
-      },
-      {
-        id: 'make-it-a-chip',
-        words: 'Make it part of the story: dark in the bare place, a thin light edge below it',
-        tooLate: notHardYet,
-        steps: () => [{ technique: 'sponge', material: 'acrylic-matt', coverPct: 2, note: 'Dark in the bare place' }],
-      },
+      TOUCH_UP,
+      MAKE_IT_A_CHIP,
     ],
     worse: ['Going over it again now, and thinner of any kind.'],
     nextTime: [
@@ -126,16 +114,7 @@ export const COATS: readonly Trouble[] = [
         words: 'Take it into a warm dry place: light bloom goes as the damp does',
         tooLate: (met) => (isHard(met) ? 'it is hard: the bloom is in the film' : null),
       },
-      {
-        id: 'mist-own-thinner',
-        words: 'One mist of its own thinner, in the warm',
-        tooLate: (met) =>
-          met.age === 'wet' ? 'it is still wet: wait first' : met.material?.carrier === 'water' ? 'water only shuts more damp in' : null,
-        steps: (met) => {
-          const thinner = ownThinner(met);
-          return thinner === null ? [] : [{ technique: 'wet', material: thinner, tool: 'airbrush', note: 'A mist from afar, one pass' }];
-        },
-      },
+      MIST_OWN_THINNER,
       ABRADE_AND_AGAIN,
     ],
     worse: ['Another coat in the same air.'],
@@ -152,16 +131,7 @@ export const COATS: readonly Trouble[] = [
         words: 'Leave it until it is dry through. Nothing laid now will lie',
         tooLate: (met) => (isHard(met) ? 'it is hard already: go on' : null),
       },
-      {
-        id: 'strip-it',
-        words: 'Take it off with its thinner, down to what holds',
-        tooLate: (met) => (stillTakenBackWith(met) === null ? 'it does not come off any more without what lies under it' : null),
-        steps: (met) => {
-          const thinner = stillTakenBackWith(met);
-          return thinner === null ? [] : [{ technique: 'wipe-back', material: thinner }];
-        },
-        redoes: true,
-      },
+      WIPE_BACK,
       ABRADE_AND_AGAIN,
     ],
     worse: ['A coat on top to fill the folds.', 'Warm air: the skin shrinks first.'],
@@ -280,12 +250,6 @@ export const COATS: readonly Trouble[] = [
         tooLate: (met) => (isHard(met) ? 'by its age it is hard: look for what lies under it' : null),
       },
       WIPE_BACK,
-      {
-        id: 'strip',
-        words: 'Take it off with its thinner and begin anew, well stirred',
-        tooLate: (met) => (stillTakenBackWith(met) === null ? 'it does not come off any more without what lies under it' : null),
-        redoes: true,
-      },
     ],
     worse: ['A clear coat to seal it: it never dries below.', 'Powder to hide it.'],
     nextTime: ['Stir until nothing lies at the foot of the tin; thin coats; not below its least temperature.'],

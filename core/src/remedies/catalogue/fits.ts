@@ -1,3 +1,4 @@
+import { isSprayTool, usualTool } from '../../sequence/index.js';
 import { techniqueById } from '../../techniques/index.js';
 import type { Met } from '../types.js';
 
@@ -5,7 +6,8 @@ type On = Pick<Met, 'step' | 'material'>;
 
 export const effectOf = ({ step }: Pick<Met, 'step'>) => techniqueById(step.technique).effect;
 export const isFilm = (met: On): boolean => effectOf(met) === 'film' && met.material !== null;
-export const isSprayed = (met: On): boolean => isFilm(met) && met.step.technique !== 'brush-coat';
+export const isSprayed = ({ step, material }: On): boolean =>
+  isFilm({ step, material }) && isSprayTool(step.tool ?? usualTool(techniqueById(step.technique), material));
 export const isTint = (met: On): boolean => ['tint', 'slurry'].includes(effectOf(met)) && met.material !== null;
 export const roleIs =
   (...roles: string[]) =>

@@ -1,4 +1,4 @@
-import { notHardYet, young } from '../drafts.js';
+import { glueMoves, glueNotHardYet, notHardYet, young } from '../drafts.js';
 import type { Trouble } from '../types.js';
 import { roleIs } from './fits.js';
 
@@ -35,12 +35,12 @@ export const GROUNDWORK: readonly Trouble[] = [
       {
         id: 'soak-up',
         words: 'Soak it up at the edge with the corner of a paper towel, and leave it alone',
-        tooLate: (met) => (young(met) ? null : 'it is set'),
+        tooLate: (met) => (glueMoves(met) ? null : 'it is set'),
       },
       {
         id: 'more-grains',
         words: 'Scatter dry grains where it swims: they drink it',
-        tooLate: (met) => (young(met) ? null : 'it is set: nothing holds them any more'),
+        tooLate: (met) => (glueMoves(met) ? null : 'it is set: nothing holds them any more'),
         steps: (met) => [
           { technique: 'scatter', material: met.material?.role === 'aggregate' ? met.material.id : 'aggregate', coverPct: 20 },
         ],
@@ -97,12 +97,12 @@ export const GROUNDWORK: readonly Trouble[] = [
       {
         id: 'raise',
         words: 'While the glue is wet: turn it upside down and tap, or hold the charged sieve over it once more',
-        tooLate: (met) => (met.ageMin < 15 ? null : 'the glue has set'),
+        tooLate: (met) => (glueMoves(met) ? null : 'the glue has set'),
       },
       {
         id: 'second-layer',
         words: 'When it is dry: a little glue on the tips, and a second, shorter layer',
-        tooLate: notHardYet,
+        tooLate: glueNotHardYet,
         steps: (met) => [
           { technique: 'glue', material: 'white-glue', coverPct: 8, note: 'On the tips' },
           { technique: 'scatter', material: met.material?.id ?? 'static-grass', coverPct: 8 },

@@ -1,4 +1,4 @@
-import { TOUCH_UP, isHard, young } from '../drafts.js';
+import { MAKE_IT_A_CHIP, TOUCH_UP, isHard, young } from '../drafts.js';
 import type { Trouble } from '../types.js';
 import { isFilm, roleIs } from './fits.js';
 
@@ -61,7 +61,7 @@ export const MARKS: readonly Trouble[] = [
       {
         id: 'scrape-edge',
         words: 'Scrape the rim off with the tip of a cocktail stick while it is not hard',
-        tooLate: (met) => (isHard(met) ? 'it is hard: paint it out' : null),
+        tooLate: (met) => (met.material !== null && isHard(met) ? 'it is hard: paint it out' : null),
       },
       TOUCH_UP,
       {
@@ -78,14 +78,7 @@ export const MARKS: readonly Trouble[] = [
     name: 'Paint pulled by tape',
     sign: 'The coat below has come off with the tape',
     fits: (met) => ['mask', 'unmask'].includes(met.step.technique),
-    remedies: [
-      TOUCH_UP,
-      {
-        id: 'dark-chip',
-        words: 'Make it part of the story: dark in the bare place, a thin light edge below it',
-        steps: () => [{ technique: 'sponge', material: 'acrylic-matt', coverPct: 2, note: 'Dark in the bare place' }],
-      },
-    ],
+    remedies: [TOUCH_UP, MAKE_IT_A_CHIP],
     worse: ['Pulling on: stop, warm it with the hand, pull back over itself.'],
     nextTime: ['A ground that grips: washed, primed, dry-hard.', 'Take its tack off on the back of the hand; within two days.'],
   },

@@ -1,4 +1,3 @@
-import type { SubstrateId } from '../../subjects/index.js';
 import { plainStep } from '../../subjects/index.js';
 import type { Fix } from '../finding.js';
 import { maskedCoat, swaps } from '../fix-proposals.js';
@@ -7,9 +6,6 @@ import type { ZoneState } from '../state.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'prime-first';
-
-const METALS: ReadonlySet<SubstrateId> = new Set(['brass', 'white-metal']);
-const RESINS: ReadonlySet<SubstrateId> = new Set(['resin-pu', 'resin-printed']);
 
 /** Nothing lies on it yet but what cleaned it. */
 const isBare = (zone: ZoneState): boolean =>
@@ -28,21 +24,21 @@ const insertBefore =
   };
 
 function faultOf(zone: ZoneState, moment: Moment): Fault | null {
-  const { id } = zone.substrate;
+  const { kind } = zone.substrate;
   const { material, solvents } = moment.incoming;
-  if (METALS.has(id) && material?.role === 'paint')
+  if (kind === 'metal' && material?.role === 'paint')
     return {
       what: 'Paint does not grip bare metal.',
       evidence: 'No primer lies below; etch primer is made for it.',
       fixes: insertBefore('Prime it first: etch primer, aerosol', 'spray-coat', 'primer-etch-aerosol'),
     };
-  if (RESINS.has(id) && !wasCleaned(moment))
+  if (kind === 'resin' && !wasCleaned(moment))
     return {
       what: 'Resin wants washing before its first coat.',
       evidence: 'Release agent or uncured resin stays on it; no cleaning step comes before.',
       fixes: insertBefore('Wash it first', 'clean', 'water-detergent'),
     };
-  if (id === 'card' && solvents.some(({ solvent }) => solvent === 'water'))
+  if (kind === 'card' && solvents.some(({ solvent }) => solvent === 'water'))
     return {
       what: 'A waterborne coat warps bare card.',
       evidence: 'Nothing seals the card below.',

@@ -7,7 +7,7 @@ const ID = 'water-warps-card';
 
 /** Nothing lies between the water and the card. */
 const isOpen = ({ substrate, layers }: ZoneState): boolean =>
-  substrate.id === 'card' && layers.every(({ technique }) => technique.effect !== 'film' && technique.effect !== 'slurry');
+  substrate.kind === 'card' && layers.every(({ technique }) => technique.effect !== 'film' && technique.effect !== 'slurry');
 
 const bringsWater = ({ incoming }: Moment): string | null =>
   incoming.dose === 'thin' || incoming.dose === 'flood'

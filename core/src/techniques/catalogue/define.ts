@@ -13,6 +13,8 @@ const BASE = {
   wetInWet: [],
   blows: false,
   buries: false,
+  binds: false,
+  takesOff: false,
   soaksLoose: false,
   leaves: 1,
   putDown: 'between',

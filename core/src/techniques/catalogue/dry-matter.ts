@@ -9,5 +9,5 @@ export const DRY_MATTER: readonly Technique[] = [
   technique({ id: 'glue', putDown: 'never', buries: true, name: 'Glue', need: 'ground', touch: 'working', effect: 'slurry', dose: 'thin', tools: ['brush', 'pipette'], deposit: EVEN, usualCoverPct: 60, roles: ['glue', 'slurry', 'filler'], phase: 'load', handsOn: brushed(1, 0.4, 0.8) }),
   technique({ id: 'scatter', putDown: 'never', buries: true, name: 'Scatter', need: 'wet-glue', touch: 'working', effect: 'loose', tools: ['sieve', 'hand'], deposit: EVEN, roles: ['aggregate', 'powder'], phase: 'load', handsOn: at(0.7, 0.3, 2) }),
   technique({ id: 'wet', putDown: 'never', name: 'Wet', soaksLoose: true, need: 'ground', touch: 'none', effect: 'wet', dose: 'flood', tools: ['pipette', 'airbrush'], roles: ['thinner'], wetsMlPerDm2: 5, handsOn: at(0.3, 0.2, 3) }),
-  technique({ id: 'flood-glue', putDown: 'never', name: 'Flood with glue', soaksLoose: true, need: 'ground', touch: 'none', effect: 'slurry', dose: 'flood', tools: ['pipette'], deposit: EVEN, roles: ['glue'], handsOn: at(0.5, 0.3, 1.5) }),
+  technique({ id: 'flood-glue', binds: true, putDown: 'never', name: 'Flood with glue', soaksLoose: true, need: 'ground', touch: 'none', effect: 'slurry', dose: 'flood', tools: ['pipette'], deposit: EVEN, roles: ['glue'], handsOn: at(0.5, 0.3, 1.5) }),
 ];

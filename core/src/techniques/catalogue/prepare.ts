@@ -3,10 +3,10 @@ import { alone, at, technique } from './define.js';
 
 /** What is done to the piece itself: before anything is laid, around it, and after the last coat. */
 export const PREPARING: readonly Technique[] = [
-  technique({ id: 'prep-mechanical', putDown: 'anywhere', name: 'Finish the mechanics', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['hand', 'knife'], phase: 'prepare', handsOn: alone(12, 3) }),
-  technique({ id: 'scribe', putDown: 'anywhere', name: 'Scribe', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['knife'], phase: 'prepare', handsOn: at(3, 0.5, 0.1) }),
+  technique({ id: 'prep-mechanical', takesOff: true, putDown: 'anywhere', name: 'Finish the mechanics', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['hand', 'knife'], phase: 'prepare', handsOn: alone(12, 3) }),
+  technique({ id: 'scribe', takesOff: true, putDown: 'anywhere', name: 'Scribe', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['knife'], phase: 'prepare', handsOn: at(3, 0.5, 0.1) }),
   technique({ id: 'clean', putDown: 'anywhere', name: 'Clean', need: 'ground', touch: 'rubbing', effect: 'wet', dose: 'flood', tools: ['soft brush', 'cloth'], roles: ['thinner'], phase: 'prepare', wetsMlPerDm2: 1.5, handsOn: { ...at(1, 0.3, 0.8), setUpMin: 3 } }),
-  technique({ id: 'abrade', putDown: 'anywhere', name: 'Abrade', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['hand'], wetsMlPerDm2: 0.2, handsOn: at(0.5, 0.4, 0.4) }),
+  technique({ id: 'abrade', takesOff: true, putDown: 'anywhere', name: 'Abrade', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['hand'], wetsMlPerDm2: 0.2, handsOn: at(0.5, 0.4, 0.4) }),
   technique({ id: 'mask', putDown: 'anywhere', name: 'Mask', need: 'ground', touch: 'rubbing', effect: 'mask', tools: ['knife', 'fine brush'], roles: ['masking'], phase: 'protect', handsOn: { ...at(1, 1.5, 0.6), onKeptClean: { by: 'places', minutesEach: 1.75, mm2Each: 120 } } }),
   technique({ id: 'unmask', putDown: 'anywhere', name: 'Unmask', need: 'ground', touch: 'light', effect: 'unmask', tools: ['hand'], phase: 'protect', handsOn: { ...at(0.5, 0.5, 3), onKeptClean: { by: 'places', minutesEach: 0.3, mm2Each: 120 } } }),
   technique({ id: 'take-off', putDown: 'anywhere', name: 'Take off', need: 'ground', touch: 'none', effect: 'take-off', tools: ['hand'], phase: 'protect', handsOn: alone(1.5) }),
