@@ -117,6 +117,12 @@ describe('where an effect goes', () => {
   });
 });
 
+/** More green in it than red and blue. */
+function isGreen(hex: string): boolean {
+  const [red, green, blue] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+  return green! > red! && green! > blue!;
+}
+
 describe('what a story proposes', () => {
   const van = bare('van');
   const intensity = (effect: string, story: Partial<typeof USUAL_STORY>) =>
@@ -180,6 +186,21 @@ describe('what a story proposes', () => {
     expect(proposalOf(bare('van'), USUAL_STORY).wishes.map(({ effect }) => effect)).not.toContain('body-colour');
     expect(proposalOf(bare('van'), USUAL_STORY).wishes.at(-1)!.effect).toBe('protection');
     expect(proposalOf(bare('wall'), USUAL_STORY).wishes.map(({ effect }) => effect)).not.toContain('protection');
+  });
+
+  test('the colour of a body is never chance: the wish says it, else what the real thing is made of', () => {
+    for (const template of TEMPLATES) {
+      const piece = bare(template.id);
+      const body = stepsOf(wish('body-colour'), fitting(piece))[0]!;
+      // nothing painted or built is green without somebody saying so
+      expect([template.id, isGreen(body.colour!)]).toEqual([template.id, false]);
+      const told = stepsOf(wish('body-colour', { colour: '#47512f' }), fitting(piece))[0]!;
+      expect(told.colour).toBe('#47512f');
+    }
+    expect(stepsOf(wish('body-colour'), fitting(bare('ground')))[0]!.colour).toBe(SOIL[USUAL_STORY.region]);
+    expect(stepsOf(wish('body-colour'), fitting(bare('wall')))[0]!.colour).not.toBe(
+      stepsOf(wish('body-colour'), fitting(bare('van')))[0]!.colour,
+    );
   });
 
   test('each region has its own soil and dust, told apart by eye', () => {

@@ -7,7 +7,7 @@ import { plainStep, type Piece, type Story, type Step, type Wish } from '../subj
 import { SCHOOL_IDS, techniqueById, type Schools } from '../techniques/index.js';
 import { effectById } from './catalogue/index.js';
 import { zonesOfWish } from './places.js';
-import { DUST, SOIL } from './story.js';
+import { DUST, SOIL, madeColour } from './tones.js';
 import type { Effect, EffectStep, Grows, Hue, Way } from './types.js';
 
 /** What a wish is fitted to. */
@@ -39,19 +39,20 @@ function grown(grows: Grows, intensity: number): number {
 }
 
 /** What a hue is mixed from: the main colour where it leans on that. */
-function hexOfHue(hue: Hue, main: string, story: Story): string {
-  if (typeof hue === 'object') return lightened(hexOfHue(hue.of, main, story), hue.shiftL);
+function hexOfHue(hue: Hue, main: string, on: Pick<Fitting, 'piece' | 'story'>): string {
+  if (typeof hue === 'object') return lightened(hexOfHue(hue.of, main, on), hue.shiftL);
   if (hue === 'main') return main;
-  if (hue === 'soil') return SOIL[story.region];
-  return hue === 'dust' ? DUST[story.region] : hue;
+  if (hue === 'soil') return SOIL[on.story.region];
+  if (hue === 'dust') return DUST[on.story.region];
+  return hue === 'made' ? madeColour(on.piece, on.story) : hue;
 }
 
 /** A grey that nobody asked for, where neither wish nor effect says a colour. */
 const UNTOLD = '#8b8a88';
 
 /** The colour a hue means on this piece. */
-export const colourOf = (hue: Hue, wish: Wish, effect: Effect, story: Story): string =>
-  hexOfHue(hue, wish.colour ?? hexOfHue(effect.main, UNTOLD, story), story);
+export const colourOf = (hue: Hue, wish: Wish, effect: Effect, on: Pick<Fitting, 'piece' | 'story'>): string =>
+  hexOfHue(hue, wish.colour ?? hexOfHue(effect.main, UNTOLD, on), on);
 
 /** A bottle stands in for a colour it misses by at most this (our number: side by side, but not by itself). */
 const NEAR_DE00 = 6;
@@ -86,11 +87,11 @@ const groundWish = (wish: Wish, effect: Effect, schools: Schools): Wish =>
 
 // eslint-disable-next-line complexity -- one field after the other, each with what stands in for it
 function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n: number, fitting: Fitting): Step {
-  const { supplies, story, piece } = fitting;
+  const { supplies, piece } = fitting;
   const technique = techniqueById(plan.technique);
   const kind = plan.clear === undefined ? plan.material : `clear-${piece.sheenWanted}-${plan.clear}`;
   const material = kind === null ? null : supplies.material(kind);
-  const wanted = plan.hue === undefined ? null : colourOf(plan.hue, groundWish(wish, effect, fitting.schools), effect, story);
+  const wanted = plan.hue === undefined ? null : colourOf(plan.hue, groundWish(wish, effect, fitting.schools), effect, fitting);
   const bottle = material && bottleFor(material, wanted, fitting);
   const used = bottle ? supplies.material(bottle.material) : material;
   const feature = piece.features.find(({ id }) => id === wish.featureId);

@@ -108,22 +108,6 @@ export const suits = (effect: Effect, piece: Piece): boolean =>
   zonesFor(effect, piece).length > 0 &&
   (!effect.needsFeature || piece.features.some(({ kind }) => effect.features.includes(kind)));
 
-/** Soil and dust by region: humid and cold brown, clay reddish, desert pale, dry plains tan (common practice; tones from memory). */
-export const SOIL: Record<Region, `#${string}`> = {
-  coast: '#6f6350',
-  humid: '#5d4a36',
-  clay: '#84513a',
-  desert: '#b4946a',
-  plains: '#8f7650',
-};
-export const DUST: Record<Region, `#${string}`> = {
-  coast: '#a79d88',
-  humid: '#8d7b62',
-  clay: '#a97a5d',
-  desert: '#d0b88e',
-  plains: '#b89c6e',
-};
-
 export const REGION_NAMES: Record<Region, string> = {
   coast: 'Coast and estuary: grey-brown, salt',
   humid: 'Humid and cold: brown',

@@ -1,8 +1,8 @@
 import type { Direction, Era, MadeOf, PieceKind, Region } from '../subjects/index.js';
 import type { Phase, SchoolId } from '../techniques/index.js';
 
-/** A colour by what it is: a fixed one, the soil or dust of the region, the wish's own, or one that leans on it. */
-export type Hue = `#${string}` | 'main' | 'soil' | 'dust' | { of: 'main' | 'soil' | 'dust'; shiftL: number };
+/** A colour by what it is: a fixed one, the soil or dust of the region, what the real thing is made of, the wish's own, or one that leans on it. */
+export type Hue = `#${string}` | 'main' | 'soil' | 'dust' | 'made' | { of: 'main' | 'soil' | 'dust'; shiftL: number };
 
 /** A figure that grows with the intensity: at the least, at half (plain to see), at the most; without the middle evenly. */
 export type Grows = readonly [least: number, most: number] | readonly [least: number, half: number, most: number];

@@ -24,7 +24,7 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
   // a plain coat is there or not: it has no strength
   const grows = way.steps.some(({ coverPct, strength }) => coverPct ?? strength);
   const zones = zonesOfWish(wish, effect, piece);
-  const colour = colourOf('main', wish, effect, story);
+  const colour = colourOf('main', wish, effect, { piece, story });
   const where = piece.zones.filter(({ id }) => zones.includes(id)).map(({ name }) => name.toLowerCase());
   return (
     <li className="border-b border-line py-1.5">

@@ -42,7 +42,7 @@ export const GROUND = [
     phase: 'base',
     kinds: EVERY_KIND,
     zones: BODY,
-    main: '#6b7358',
+    main: 'made',
     before: 'An undercoat, or a surface that paint grips.',
     after: THEN_NOTHING,
     ways: [

@@ -75,7 +75,7 @@ export const WORN_PAINT = [
     kinds: MOVING,
     zones: ['side-upper', 'side-lower', 'ends', 'interior', 'floor'],
     features: ['hinge', 'hatch', 'edge', 'rib'],
-    main: '#6b7358',
+    main: 'made',
     before: 'Rust colours that stand up to water, fully hard; what must not chip is masked.',
     after: 'A few hours to dry, then a seal.',
     likely: null,
