@@ -13,7 +13,7 @@ import {
 } from '@eveningtide/core/sequence';
 import { NO_INTENT, plainStep, type Piece, type Sheen, type Step, type Story, type Wish } from '@eveningtide/core/subjects';
 import { USUAL_SCHOOLS, techniqueById } from '@eveningtide/core/techniques';
-import { PENDING_ROWS } from '../pending-rows.js';
+import { outcomeOf } from '../pending-rows.js';
 import type { Outcome, RunRow } from '../outcome.js';
 import { templatePiece, wishesOf, type CaseWish, type TemplateCase } from './wished.js';
 
@@ -226,9 +226,5 @@ function judge(row: ArrangeCase): string[] {
 
 export const arrangeCase: RunRow = (raw): Outcome => {
   const row = raw as unknown as ArrangeCase;
-  const listed = PENDING_ROWS[row.name];
-  const problems = judge(row);
-  if (problems.length === 0)
-    return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
-  return listed ? { as: 'pending', why: listed } : { as: 'failed', why: problems.join('; ') };
+  return outcomeOf(row.name, judge(row));
 };

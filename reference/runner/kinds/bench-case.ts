@@ -6,7 +6,7 @@ import { stateAfter, subjectOf } from '@eveningtide/core/sequence';
 import { arrange } from '@eveningtide/core/arrange';
 import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { NO_INTENT, plainStep, type Intent, type Piece, type Step } from '@eveningtide/core/subjects';
-import { PENDING_ROWS } from '../pending-rows.js';
+import { outcomeOf } from '../pending-rows.js';
 import type { Outcome, RunRow } from '../outcome.js';
 import { templatePiece, wishesOf, type CaseWish, type TemplateCase } from './wished.js';
 
@@ -142,9 +142,5 @@ const differences = (row: BenchCase): string[] =>
 
 export const benchCase: RunRow = (raw): Outcome => {
   const row = raw as unknown as BenchCase;
-  const listed = PENDING_ROWS[row.name];
-  const problems = differences(row);
-  if (problems.length === 0)
-    return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
-  return listed ? { as: 'pending', why: listed } : { as: 'failed', why: problems.join('; ') };
+  return outcomeOf(row.name, differences(row));
 };

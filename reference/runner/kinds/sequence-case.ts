@@ -1,7 +1,7 @@
 import { constantAir, type Air } from '@eveningtide/core/climate';
 import { ALONE, checkSequence, type Finding, type SequenceProblem, type Subject } from '@eveningtide/core/sequence';
 import { KEEP_CLEAN, isSubstrateId, plainStep, type KeepClean, type Sheen, type Step } from '@eveningtide/core/subjects';
-import { PENDING_ROWS } from '../pending-rows.js';
+import { outcomeOf } from '../pending-rows.js';
 import type { Outcome, RunRow } from '../outcome.js';
 
 interface CasePiece {
@@ -98,10 +98,5 @@ function judge(row: SequenceCase, findings: readonly Finding[]): string[] {
 
 export const sequenceCase: RunRow = (raw): Outcome => {
   const row = raw as unknown as SequenceCase;
-  const listed = PENDING_ROWS[row.name];
-  const problems = judge(row, checkSequence(caseProblem(row)).findings);
-  if (problems.length === 0)
-    return listed ? { as: 'failed', why: 'listed as pending, but passes: take it off the list' } : { as: 'passed' };
-  if (listed) return { as: 'pending', why: listed };
-  return { as: 'failed', why: problems.join('; ') };
+  return outcomeOf(row.name, judge(row, checkSequence(caseProblem(row)).findings));
 };

@@ -3,7 +3,7 @@ import { CAUTIONS_SHORT, suppliesName } from '@eveningtide/core/materials';
 import { countedOut } from '@eveningtide/core/mixing';
 import { incomingOf, stepIdOf, stepPaint } from '@eveningtide/core/sequence';
 import { elevationsOf, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
-import type { Job } from '@eveningtide/core/tonight';
+import { heldBack, type Job } from '@eveningtide/core/tonight';
 import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { Eye, ShieldAlert, Undo2 } from 'lucide-react';
 import { useMemo } from 'react';
@@ -201,7 +201,7 @@ function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
           </p>
         </div>
       )}
-      {job.state === 'planned' && report.earliestMin > nowMin + 0.5 && (
+      {heldBack(job, nowMin)?.by === 'wait' && (
         <p className="px-7 py-2 text-[1.375rem] font-semibold text-tide">
           What lies below is ready at {at(report.earliestMin)}: not before.
         </p>
