@@ -53,7 +53,7 @@ export interface Arrangement {
 /** Up to so many blocks all orders are gone through; above, a few good ones side by side. */
 const EXACT_UP_TO = 6;
 /** Steps that may be tried: under a third of a second on a slow machine (see the benchmark). */
-const MOST_EFFORT = 4000;
+const MOST_EFFORT = 2500;
 const BEAM_WIDTH = 8;
 /** Effort of a quick try, for what would free a collision. */
 const QUICK = { exactUpTo: 0, beamWidth: 3, mostEffort: 0 };
