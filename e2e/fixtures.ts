@@ -131,7 +131,8 @@ export const ARCHIVED = ['Quay wall of last spring'];
 /** Chooses in the open step what a painter would: technique, bottle or kind, dilution. */
 export async function setStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {
   const sequence = page.getByRole('region', { name: 'Sequence' });
-  await sequence.getByLabel('Technique').selectOption({ label: technique });
+  await sequence.getByRole('combobox', { name: 'Technique' }).click();
+  await page.getByRole('option', { name: technique, exact: true }).click();
   if (material) {
     await sequence.getByRole('combobox', { name: 'Material' }).click();
     await page.getByRole('option', { name: material, exact: true }).click();

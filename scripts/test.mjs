@@ -20,6 +20,8 @@ const seed = process.env.EVENINGTIDE_SEED ?? (process.env.CI ? String(Date.now()
 console.log(`Seed of the property tests: ${seed} (EVENINGTIDE_SEED=${seed} tries the same again)`);
 
 const total = { passed: 0, failed: 0 };
+/** What failed, by name: told again at the end, where one looks first. */
+const failures = [];
 const count = (passed, failed) => {
   total.passed += passed;
   total.failed += failed;
@@ -38,6 +40,7 @@ async function timed(name, work) {
 async function check(name, script, ...args) {
   const code = await timed(name, () => runTool(script, args, { quiet: true }));
   count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+  if (code !== 0) failures.push(name);
   console.log(`── ${name}: ${code === 0 ? 'good' : `failed (exit ${code})`}`);
 }
 
@@ -46,12 +49,27 @@ async function suite(name, file, work, tally) {
   console.log(`\n── ${name}`);
   const code = await timed(name, work);
   try {
-    const { passed, failed } = tally(JSON.parse(readFileSync(join(RESULTS, file), 'utf8')));
+    const { passed, failed, named } = tally(JSON.parse(readFileSync(join(RESULTS, file), 'utf8')));
     count(passed, failed === 0 && code !== 0 ? 1 : failed);
+    failures.push(...(failed === 0 && code !== 0 ? [`${name} (exit ${code})`] : named));
   } catch {
     count(0, 1);
+    failures.push(`${name}: no report`);
   }
 }
+
+/** The tests of Jest that failed, and the files that could not be run. */
+const failedInJest = ({ testResults }) =>
+  testResults.flatMap(({ name, status, assertionResults }) => {
+    const tests = assertionResults.filter((test) => test.status === 'failed').map((test) => test.fullName);
+    return status === 'failed' && tests.length === 0 ? [name.replace(`${ROOT}/`, '')] : tests;
+  });
+
+/** The tests of the interface that failed at every try. */
+const failedInPlaywright = ({ specs = [], suites = [] }) => [
+  ...specs.filter((spec) => !spec.ok).map((spec) => `${spec.file}:${spec.line} ${spec.title}`),
+  ...suites.flatMap(failedInPlaywright),
+];
 
 // each keeps one core busy: the longest runs beside all the others
 await Promise.all([
@@ -83,7 +101,11 @@ await suite(
       ],
       { env: { EVENINGTIDE_SEED: seed } },
     ),
-  (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites }),
+  (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    named: failedInJest(report),
+  }),
 );
 await suite(
   'The real interface',
@@ -92,8 +114,9 @@ await suite(
     runTool('@playwright/test/cli.js', ['test', '-c', 'e2e/playwright.config.ts'], {
       env: { EVENINGTIDE_CHROMIUM: chromium, EVENINGTIDE_REPORT: join(RESULTS, 'playwright.json') },
     }),
-  (report) => ({ passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }),
+  (report) => ({ passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected, named: failedInPlaywright(report) }),
 );
 console.log(`\n${took.join(' · ')}`);
+for (const name of failures) console.log(`failed: ${name}`);
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exitCode = total.failed > 0 ? 1 : 0;

@@ -107,11 +107,15 @@ function tryOnce(blocks: readonly Block[], setting: Setting, keepOrder: boolean,
 export function arrange(problem: ArrangeProblem): Arrangement {
   const { intent, air, severities = {} } = problem;
   const setting = settingOf(problem, air, severities, intent.doneSteps);
-  const { blocks: all, placeless } = blocksOf(intent, problem);
-  const leftOut: LeftOut[] = placeless.map((id) => {
+  const { blocks: all, placeless, byHand } = blocksOf(intent, problem);
+  const apart = (id: string, why: string): LeftOut => {
     const wish = intent.wishes.find((one) => one.id === id);
-    return { id, name: wish ? effectById(wish.effect).name : id, why: 'No zone of this piece that is seen has a place for it.' };
-  });
+    return { id, name: wish ? effectById(wish.effect).name : id, why };
+  };
+  const leftOut: LeftOut[] = [
+    ...placeless.map((id) => apart(id, 'No zone of this piece that is seen has a place for it.')),
+    ...byHand.map((id) => apart(id, 'Your own steps do it already.')),
+  ];
   const { blocks, tried, dropped } = withinTheBox(all, setting, intent);
   leftOut.push(...dropped);
   if (!tried.found)

@@ -2,6 +2,7 @@ import { effectById, stepsOf, wayOf, type Effect, type Fitting } from '../effect
 import { handsOnMinutes, roomyBench, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { ARRANGED, plainStep, substrateById, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById, type Phase } from '../techniques/index.js';
+import { isDoneByHand } from './by-hand.js';
 import { coat } from './coat.js';
 
 /**
@@ -99,17 +100,22 @@ function ownBlocks(intent: Intent, fitting: Fitting): Block[] {
   });
 }
 
-/** Everything that is to be put in order. Wishes that have no place on the piece are named apart. */
-export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; placeless: string[] } {
+/** Everything that is to be put in order. Wishes that have no place on the piece, and those that the painter's own steps see to, are named apart. */
+export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; placeless: string[]; byHand: string[] } {
   const own = ownBlocks(intent, fitting);
   const isDone = new Set(fitting.piece.steps.slice(0, intent.doneSteps).flatMap(({ fromWish }) => (fromWish === null ? [] : [fromWish])));
-  const placeless: string[] = [];
+  const handMade = fitting.piece.steps.filter(({ fromWish }) => fromWish === null);
+  const [placeless, byHand]: [string[], string[]] = [[], []];
   const wished = intent.wishes.flatMap((wish): Block[] => {
     if (isDone.has(wish.id)) return [];
     const effect = effectById(wish.effect);
     const own = stepsOf(wish, fitting);
     if (own.length === 0) {
       placeless.push(wish.id);
+      return [];
+    }
+    if (isDoneByHand(own, handMade, fitting)) {
+      byHand.push(wish.id);
       return [];
     }
     const steps = [...own, ...sealAfter(wish.id, effect, own, fitting)];
@@ -129,7 +135,7 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
       },
     ];
   });
-  return { blocks: [...own, ...washFirst([...own, ...wished], fitting), ...wished], placeless };
+  return { blocks: [...own, ...washFirst([...own, ...wished], fitting), ...wished], placeless, byHand };
 }
 
 /** Layers that some painters seal one by one, so that each can be wiped back by itself. */

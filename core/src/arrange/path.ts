@@ -192,7 +192,8 @@ export function changesIn(steps: readonly Step[], setting: Pick<Setting, 'suppli
   let sprayed: string | null = null;
   for (const step of steps) {
     const { material, tool } = incomingOf(step, setting.supplies);
-    if (!material || material.carrier === 'none') continue;
+    // a fixer leaves nothing behind that would have to be cleaned out
+    if (!material || material.carrier === 'none' || material.role === 'fixer') continue;
     if (medium !== null && medium !== material.carrier) changes += 1;
     medium = material.carrier;
     if (tool !== 'airbrush') continue;

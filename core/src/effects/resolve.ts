@@ -1,5 +1,5 @@
 import { deltaE00OfHex, lightened } from '../colour/index.js';
-import { DAYS_PER_MONTH, type Bottle, type Material, type Supplies } from '../materials/index.js';
+import { DAYS_PER_MONTH, type Bottle, type Material, type MaterialRole, type Supplies } from '../materials/index.js';
 import { usualDilution } from '../mixing/index.js';
 import { daysBetween } from '../units/index.js';
 import { usualTool } from '../sequence/index.js';
@@ -56,6 +56,9 @@ export const colourOf = (hue: Hue, wish: Wish, effect: Effect, on: Pick<Fitting,
 
 /** A bottle stands in for a colour it misses by at most this (our number: side by side, but not by itself). */
 const NEAR_DE00 = 6;
+/** What nobody mixes to a colour is taken as it stands on the shelf, if it is anywhere near (our number). */
+const AS_IT_COMES_DE00 = 20;
+const AS_IT_COMES: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['paste', 'filler', 'slurry', 'aggregate']);
 
 /** The bottle to use for a kind: of all that are still good the nearest in colour; null where none is near. */
 export function bottleFor(
@@ -72,7 +75,7 @@ export function bottleFor(
   );
   if (colour === null) return good[0] ?? null;
   const near = good.map((bottle) => ({ bottle, off: deltaE00OfHex(bottle.colour, colour) })).sort((a, b) => a.off - b.off)[0];
-  return near && near.off <= NEAR_DE00 ? near.bottle : null;
+  return near && near.off <= (AS_IT_COMES.has(material.role) ? AS_IT_COMES_DE00 : NEAR_DE00) ? near.bottle : null;
 }
 
 const isOld = ({ openedOn }: Bottle, { lifeMonths }: Material, today: string): boolean =>

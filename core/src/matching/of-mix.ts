@@ -1,5 +1,5 @@
 import type { Supplies } from '../materials/index.js';
-import { dilutionOf, mainOf, sharesOf, type Mix, type MixComponent } from '../mixing/index.js';
+import { dilutionOf, likeOf, sharesOf, type Mix, type MixComponent } from '../mixing/index.js';
 import type { Step } from '../subjects/index.js';
 import { opticsOfBottle, opticsOfColour, assumedScattering } from './optics.js';
 import { predictMix, type Part, type Predicted } from './predict.js';
@@ -26,14 +26,16 @@ export function colourOfMix(components: readonly MixComponent[], supplies: Suppl
 
 /** What a step takes over from a mix it uses, so that whatever reckons with one paint and one thinner sees it as that; null for a mix of nothing. */
 export function asUsedBy(mix: Mix, supplies: Supplies): Pick<Step, 'mixId' | 'bottleId' | 'material' | 'colour' | 'dilution'> | null {
-  const main = mainOf(mix, supplies);
-  if (!main) return null;
+  const material = likeOf(mix, supplies);
+  if (material === null) return null;
+  // what a slurry is thinned with is in its own figures
+  const isSlurry = supplies.material(material).role === 'slurry' && !mix.components.some((one) => one.material === material);
   return {
     mixId: mix.id,
     bottleId: null,
-    material: main.material,
+    material,
     colour: colourShown(mix, supplies),
-    dilution: dilutionOf(mix, supplies),
+    dilution: isSlurry ? null : dilutionOf(mix, supplies),
   };
 }
 

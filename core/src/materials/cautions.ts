@@ -9,6 +9,9 @@ export const CAUTIONS: Record<Hazard, string> = {
   'fast-glue': 'Superglue bonds skin and fumes: gloves, air.',
   hot: 'Hot: burns skin, melts foam.',
   'metal-flake': 'Metal pigments: do not breathe spray or dust.',
+  isocyanate:
+    'Two-part paint with isocyanate: no mask with a cartridge is enough, and one evening can make one allergic for life. Not without supplied air: leave it to a licensed shop.',
+  acid: 'Acid: gloves and goggles, rinse what it touched, never in a cup that held metal.',
 };
 
 /** The same in the few words that are read from a metre. */
@@ -19,6 +22,8 @@ export const CAUTIONS_SHORT: Record<Hazard, string> = {
   'fast-glue': 'Gloves on, air',
   hot: 'Hot: mind skin and foam',
   'metal-flake': 'Do not breathe the metal',
+  isocyanate: 'Not here: a licensed shop',
+  acid: 'Acid: gloves, goggles',
 };
 
 export const DEFER =

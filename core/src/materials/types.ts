@@ -130,6 +130,8 @@ export interface Material {
   shot?: boolean;
   /** Bites into metal with acid. */
   etches?: boolean;
+  /** What it thins dries so many times as slowly. */
+  retards?: number;
   /** Runs into dry matter by itself: it has a wetting agent in it. */
   wetsOut?: boolean;
   /** Shines as metal does, whatever gloss it is: a clear coat over it takes the gleam. */
@@ -150,4 +152,4 @@ export interface Material {
   source: FigureSource;
 }
 
-export type Hazard = 'flammable-vapour' | 'dust' | 'oily-rags' | 'fast-glue' | 'hot' | 'metal-flake';
+export type Hazard = 'flammable-vapour' | 'dust' | 'oily-rags' | 'fast-glue' | 'hot' | 'metal-flake' | 'isocyanate' | 'acid';

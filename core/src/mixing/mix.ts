@@ -1,4 +1,4 @@
-import type { Bottle, Material, Supplies } from '../materials/index.js';
+import type { Bottle, Material, MaterialRole, Supplies } from '../materials/index.js';
 import { DROPS_PER_ML, type Dilution, type DropLiquid } from './dilution.js';
 import type { Measured } from './measures.js';
 import { canMix } from './mixable.js';
@@ -54,6 +54,26 @@ export function mainOf({ components }: Pick<Mix, 'components'>, supplies: Suppli
     ({ material }) => !isThinner(supplies.material(material)) && supplies.material(material).carrier !== 'none',
   );
   return largest(wet) ?? largest(components.filter(({ material }) => !isThinner(supplies.material(material)))) ?? largest(components);
+}
+
+/** What only carries powder and binds it: with powder in it, a slurry. */
+const CARRIES_POWDER: ReadonlySet<MaterialRole> = new Set<MaterialRole>(['fixer', 'glue', 'thinner']);
+
+/**
+ * The material that a mix is like when it is laid: its main component, but powder in nothing except fixer, glue or thinner is the slurry
+ * of that liquid, if the catalogue has one. Null for a mix of nothing.
+ */
+export function likeOf(mix: Pick<Mix, 'components'>, supplies: Supplies): string | null {
+  const main = mainOf(mix, supplies);
+  if (!main) return null;
+  const all = mix.components.map(({ material }) => supplies.material(material));
+  const wet = all.filter(({ carrier }) => carrier !== 'none');
+  const isSlurry = wet.length > 0 && all.some(({ role }) => role === 'powder') && wet.every(({ role }) => CARRIES_POWDER.has(role));
+  if (!isSlurry) return main.material;
+  const binder = wet.find((one) => !isThinner(one)) ?? wet[0];
+  const slurries = supplies.materials.filter(({ role, carrier }) => role === 'slurry' && carrier === binder?.carrier);
+  const slurry = slurries.find(({ family }) => family === binder?.family) ?? slurries.find(({ family }) => family === 'inert');
+  return slurry?.id ?? main.material;
 }
 
 /** The thinner's share told as a dilution, for what reckons with one paint and one thinner; null where there is none. */

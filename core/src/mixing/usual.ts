@@ -16,21 +16,19 @@ interface Usual {
 const parts = (thinner: string, paint: number, of: number): Dilution => ({ thinner, parts: [paint, of] });
 
 /**
- * Usual dilutions by technique and tool. Ink in alcohol and the wash from matt enamel are common practice; the others
+ * Usual dilutions by technique and tool. Washes and filters that are bought ready go as they come. Ink in alcohol and the wash from matt enamel are common practice; the others
  * are starting values from memory.
  */
 const USUAL: readonly Usual[] = [
   { techniques: ['wash', 'pin-wash', 'filter'], materials: ['ink-in-alcohol'], mix: { thinner: 'isopropanol-70', drops: 8, inMl: 30 } },
-  { techniques: ['filter'], carrier: 'water', mix: parts('water', 1, 9) },
-  { techniques: ['filter'], carrier: 'spirit', mix: parts('white-spirit', 1, 9) },
+  { techniques: ['filter'], roles: ['paint', 'wash'], carrier: 'water', mix: parts('water', 1, 9) },
+  { techniques: ['filter'], roles: ['paint', 'wash'], carrier: 'spirit', mix: parts('white-spirit', 1, 9) },
   { techniques: ['wash'], roles: ['paint'], carrier: 'spirit', mix: parts('white-spirit', 1, 1) },
   { techniques: ['wash'], roles: ['paint'], carrier: 'water', mix: parts('water', 1, 4) },
-  { techniques: ['wash'], carrier: 'spirit', mix: parts('white-spirit', 1, 2) },
-  { techniques: ['wash'], carrier: 'water', mix: parts('water', 1, 3) },
-  { techniques: ['pin-wash', 'streak'], carrier: 'spirit', mix: parts('white-spirit', 1, 1) },
-  { techniques: ['pin-wash', 'streak'], carrier: 'water', mix: parts('water', 1, 1) },
-  { techniques: ['speckle'], carrier: 'spirit', mix: parts('white-spirit', 1, 2) },
-  { techniques: ['speckle'], carrier: 'water', mix: parts('water', 1, 2) },
+  { techniques: ['pin-wash', 'streak'], roles: ['paint'], carrier: 'spirit', mix: parts('white-spirit', 1, 1) },
+  { techniques: ['pin-wash', 'streak'], roles: ['paint'], carrier: 'water', mix: parts('water', 1, 1) },
+  { techniques: ['speckle'], roles: ['paint'], carrier: 'spirit', mix: parts('white-spirit', 1, 2) },
+  { techniques: ['speckle'], roles: ['paint'], carrier: 'water', mix: parts('water', 1, 2) },
   {
     techniques: ['airbrush-coat', 'airbrush-zenithal', 'spray-coat'],
     tools: ['airbrush'],

@@ -2,7 +2,7 @@ import type { Stores } from '../coverage/index.js';
 import { CATALOGUE, type Material } from '../materials/index.js';
 import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { substrateById, type Substrate, type SubstrateKind } from '../subjects/index.js';
-import { techniqueById } from '../techniques/index.js';
+import { techniqueById, type Tool } from '../techniques/index.js';
 import type { CardJob } from './card.js';
 
 /** What is minded because of what is done, and on what; beside what materials warn of. Common practice. */
@@ -20,6 +20,11 @@ const isOn = ({ step, piece }: CardJob, test: (substrate: Substrate) => boolean)
 
 /** What is cut or rubbed away of these flies about as dust. */
 const DUSTY: ReadonlySet<SubstrateKind> = new Set<SubstrateKind>(['resin', 'plaster', 'foam', 'wood', 'card']);
+
+const usesTool =
+  (tool: Tool) =>
+  ({ step }: CardJob, { supplies = CATALOGUE }: Stores): boolean =>
+    incomingOf(step, supplies).tool === tool;
 
 const takesOff = ({ step }: CardJob): boolean => techniqueById(step.technique).takesOff;
 
@@ -53,13 +58,30 @@ export const BY_WORK: readonly ByWork[] = [
     words: 'Knives and razor saws: cut away from you and from the hand that holds, on a mat, with a blade that is sharp.',
     isFor: ({ step }, { supplies = CATALOGUE }) => {
       const { technique, tool } = incomingOf(step, supplies);
-      return tool === 'knife' || (technique.takesOff && technique.tools.includes('knife'));
+      return tool === 'knife' || tool === 'razor saw' || (technique.takesOff && technique.tools.includes('knife') && tool !== 'hot wire');
     },
   },
   {
     id: 'dust-of-piece',
     words: 'Dust of resin, plaster, hard foam, wood or board: mask with particle filter, rub and wipe wet, never blow.',
     isFor: (job) => takesOff(job) && isOn(job, ({ kind }) => DUSTY.has(kind)),
+  },
+  {
+    id: 'hot-wire',
+    words:
+      'Hot wire: burns, and foam smokes. Outside or under an extract to the open air, foam that is known to be polystyrene only: hard foams of PIR and PUR give off poison.',
+    isFor: usesTool('hot wire'),
+  },
+  {
+    id: 'rotary-brush',
+    words:
+      'Rotary wire brush: goggles, the slowest speed, short touches. Its bristles fly off, and a wheel that turns with it grows hot in its bearings: oil them afterwards.',
+    isFor: usesTool('rotary brush'),
+  },
+  {
+    id: 'glass-fibre',
+    words: 'Glass-fibre brush: its splinters go into skin and eyes. Gloves, rub wet, pick the splinters up with tape, never blow.',
+    isFor: usesTool('glass-fibre brush'),
   },
   {
     id: 'uncured-resin',
@@ -81,7 +103,7 @@ export const BY_WORK: readonly ByWork[] = [
   },
   {
     id: 'etch',
-    words: 'Etch primer is acid, and old cans may hold chromate: gloves, booth, never rubbed down dry.',
+    words: 'What etches metal is acid, and old cans of etch primer may hold chromate: gloves, booth, never rubbed down dry.',
     isFor: (job, stores) => materialsOf(job, stores).some(({ etches }) => etches === true),
   },
   {

@@ -5,7 +5,7 @@ import type { Piece, Step } from '../subjects/index.js';
 import { emissionsOf } from './emissions.js';
 import { BY_WORK } from './by-work.js';
 import { roomAir, type Emission, type RoomAir } from './room-air.js';
-import { AIRBORNE, type AirborneClass } from './solvents.js';
+import { AIRBORNE, type Airborne, type AirborneClass } from './solvents.js';
 
 export interface CardJob {
   step: Step;
@@ -22,22 +22,29 @@ export interface Caution {
   because: string[];
 }
 
-export interface AirFigure extends RoomAir {
+export interface AirFigure extends RoomAir, Pick<Airborne, 'name' | 'day' | 'strictestDay' | 'short'> {
   kind: AirborneClass;
-  name: string;
   grams: number;
-  limitMgPerM3: number | null;
-  limitSource: string;
+}
+
+/** What the least that can be in the air is too much for; a share of 1 is the limit itself, all that is in the air taken together. */
+export interface TooMuch {
+  of: 'explosive' | 'short' | 'day' | 'strictest-day';
+  share: number;
 }
 
 export interface CautionCard {
   cautions: Caution[];
   /** Lower bounds for the room; never a proof that it is safe. */
   air: AirFigure[];
+  /** What that is too much for, the worst first. */
+  tooMuch: TooMuch[];
+  /** More than anybody should work in: it is sprayed elsewhere, or with the air drawn off. */
+  notInThisRoom: boolean;
   defer: string;
 }
 
-const HAZARDS: Hazard[] = ['flammable-vapour', 'dust', 'oily-rags', 'fast-glue', 'hot', 'metal-flake'];
+const HAZARDS: Hazard[] = ['flammable-vapour', 'dust', 'oily-rags', 'fast-glue', 'hot', 'metal-flake', 'isocyanate', 'acid'];
 
 /** The caution card of an evening, from the materials in use and the room they are used in. @throws RangeError for a room without volume. */
 export function cautionCard(
@@ -63,7 +70,34 @@ export function cautionCard(
     ];
     return because.length > 0 ? [{ id, words, because }] : [];
   });
-  return { cautions: [...warned, ...others], air: airOf(jobs, room, stores), defer: DEFER };
+  const air = airOf(jobs, room, stores);
+  const tooMuch = tooMuchOf(air, hoursOf(jobs));
+  const notInThisRoom = tooMuch.some(({ of }) => of !== 'strictest-day');
+  return { cautions: [...warned, ...others], air, tooMuch, notInThisRoom, defer: DEFER };
+}
+
+const WORKING_DAY_H = 8;
+/** Nobody works where a tenth of what can explode is in the air (the alarm of gas meters; common practice). */
+const OF_EXPLOSIVE = 0.1;
+const MG_PER_G = 1000;
+
+const hoursOf = (jobs: readonly CardJob[]): number =>
+  (Math.max(...jobs.map(({ endMin }) => endMin)) - Math.min(...jobs.map(({ startMin }) => startMin))) / 60;
+
+/**
+ * What is in the air together, each against its own limit and the shares added up (the mixture formula of OSHA, 29 CFR 1910.1000(d)(2)). A limit for
+ * a working day is one of eight hours, and an evening is a part of it.
+ */
+function tooMuchOf(air: readonly AirFigure[], hours: number): TooMuch[] {
+  const sum = (share: (figure: AirFigure) => number): number => air.reduce((all, figure) => all + share(figure), 0);
+  const ofDay = Math.min(hours, WORKING_DAY_H) / WORKING_DAY_H;
+  const shares: TooMuch[] = [
+    { of: 'explosive', share: sum((one) => one.peakMgPerM3 / (AIRBORNE[one.kind].explosiveFromGPerM3 * MG_PER_G * OF_EXPLOSIVE)) },
+    { of: 'short', share: sum((one) => one.quarterMgPerM3 / one.short.mgPerM3) },
+    { of: 'day', share: sum((one) => one.meanMgPerM3 / one.day.mgPerM3) * ofDay },
+    { of: 'strictest-day', share: sum((one) => one.meanMgPerM3 / one.strictestDay.mgPerM3) * ofDay },
+  ];
+  return shares.filter(({ share }) => share > 1);
 }
 
 function airOf(jobs: readonly CardJob[], room: { volumeM3: number; airChangesPerH: number }, stores: Stores): AirFigure[] {
@@ -73,8 +107,8 @@ function airOf(jobs: readonly CardJob[], room: { volumeM3: number; airChangesPer
   const fromMin = Math.min(...jobs.map(({ startMin }) => startMin));
   const toMin = Math.max(...jobs.map(({ endMin }) => endMin));
   return [...byKind].map(([kind, emissions]): AirFigure => {
-    const { name, limitMgPerM3, limitSource } = AIRBORNE[kind];
+    const { name, day, strictestDay, short } = AIRBORNE[kind];
     const grams = emissions.reduce((sum, one) => sum + one.grams, 0);
-    return { kind, name, grams, limitMgPerM3, limitSource, ...roomAir(emissions, room, { fromMin, toMin }) };
+    return { kind, name, grams, day, strictestDay, short, ...roomAir(emissions, room, { fromMin, toMin }) };
   });
 }

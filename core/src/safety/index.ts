@@ -1,3 +1,3 @@
 export * from './card.js';
 export { roomAir, type Emission, type RoomAir } from './room-air.js';
-export { AIRBORNE, type AirborneClass } from './solvents.js';
+export { AIRBORNE, type AirborneClass, type Limit } from './solvents.js';

@@ -121,7 +121,49 @@ describe('the caution card', () => {
     const can = MATERIALS.find(({ aerosol, role }) => aerosol && role === 'primer')!;
     const { air } = cautionCard(jobs(['spray-coat', can.id]), ROOM);
     expect(air.map(({ kind }) => kind)).toContain('propellant');
-    expect(air.find(({ kind }) => kind === 'propellant')).toMatchObject({ limitMgPerM3: null, peakMin: 1170 });
+    expect(air.find(({ kind }) => kind === 'propellant')).toMatchObject({ day: { mgPerM3: 1800 }, peakMin: 1170 });
+  });
+
+  test('three cans in a small room without air are too much for it, one in a room with a window open is not', () => {
+    const cans = ['primer-lacquer-aerosol', 'clear-gloss-lacquer-aerosol', 'clear-matt-lacquer-aerosol'];
+    const sprayed = (room: typeof ROOM, ...materials: string[]) =>
+      cautionCard(jobs(...materials.map((id): Short => ['spray-coat', id])), room);
+    const small = sprayed({ volumeM3: 12, airChangesPerH: 0 }, ...cans);
+    expect(small.notInThisRoom).toBe(true);
+    expect(small.tooMuch.map(({ of }) => of)).toContain('short');
+    expect(sprayed(ROOM, cans[0]!)).toMatchObject({ notInThisRoom: false, tooMuch: [] });
+    expect(sprayed({ volumeM3: 12, airChangesPerH: 20 }, ...cans).notInThisRoom).toBe(false);
+  });
+
+  test('a whole can let off in a cupboard could explode', () => {
+    const [job] = jobs(['spray-coat', 'primer-lacquer-aerosol', { coats: 20, dryUm: 100 }]);
+    const { tooMuch } = cautionCard([job!], { volumeM3: 4, airChangesPerH: 0 });
+    expect(tooMuch[0]!.of).toBe('explosive');
+  });
+
+  test('the highest quarter of an hour lies between the mean and the peak', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            fromMin: fc.integer({ min: 0, max: 100 }),
+            lasts: fc.integer({ min: 0, max: 60 }),
+            grams: fc.integer({ min: 0, max: 20 }),
+          }),
+          { minLength: 1, maxLength: 6 },
+        ),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        (list, airChangesPerH) => {
+          const air = roomAir(
+            list.map(({ fromMin, lasts, grams }) => ({ fromMin, toMin: fromMin + lasts, grams })),
+            { volumeM3: 30, airChangesPerH },
+            { fromMin: 0, toMin: 180 },
+          );
+          expect(air.quarterMgPerM3).toBeLessThanOrEqual(air.peakMgPerM3 + 1e-9);
+          expect(air.quarterMgPerM3).toBeGreaterThanOrEqual(air.meanMgPerM3 - 1e-9);
+        },
+      ),
+    );
   });
 
   test('every material of the catalogue is told of without a fault', () => {
@@ -130,6 +172,6 @@ describe('the caution card', () => {
   });
 
   test('nothing planned, nothing to mind', () => {
-    expect(cautionCard([], ROOM)).toMatchObject({ cautions: [], air: [] });
+    expect(cautionCard([], ROOM)).toMatchObject({ cautions: [], air: [], tooMuch: [], notInThisRoom: false });
   });
 });

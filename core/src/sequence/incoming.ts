@@ -144,7 +144,8 @@ export function incomingOf(step: Step, supplies: Supplies = CATALOGUE): Incoming
 function workOut(step: Step, supplies: Supplies): Incoming {
   const technique = techniqueById(step.technique);
   const asLabelled = step.material === null ? null : supplies.material(step.material);
-  const material = asLabelled && slowed(asLabelled, supplies.pace?.dryingFactorOf(step) ?? 1);
+  const retards = step.dilution ? (supplies.material(step.dilution.thinner).retards ?? 1) : 1;
+  const material = asLabelled && slowed(asLabelled, (supplies.pace?.dryingFactorOf(step) ?? 1) * retards);
   const tool = step.tool ?? usualTool(technique, material);
   const sprayed = isSprayTool(tool);
   const solvents = new Map<SolventClass, string>();

@@ -4,6 +4,7 @@ export * from './walker.js';
 export { applyFix } from './apply-fix.js';
 export * from './fixes.js';
 export * from './hands-on.js';
+export { withUsualDilution } from './usual-dilution.js';
 export { incomingOf, isSprayTool, usualTool, type Incoming } from './incoming.js';
 export { stepPaint } from './paint.js';
 export type { Layer } from './layer.js';

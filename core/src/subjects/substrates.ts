@@ -1,9 +1,9 @@
 import type { Dose, SolventClass } from '../materials/index.js';
 
-export type SubstrateId = 'polystyrene' | 'abs' | 'resin-pu' | 'resin-printed' | 'pla' | 'brass' | 'white-metal' | 'plaster' | 'card' | 'wood' | 'foam-xps' | 'foam-pir' | 'foam-board' | 'clear-plastic';
+export type SubstrateId = 'polystyrene' | 'abs' | 'resin-pu' | 'resin-printed' | 'pla' | 'brass' | 'white-metal' | 'plaster' | 'card' | 'wood' | 'foam-xps' | 'foam-pir' | 'foam-board' | 'clear-plastic' | 'cloth';
 
 /** What it is, where one does alike with all of a kind. */
-export type SubstrateKind = 'plastic' | 'resin' | 'metal' | 'plaster' | 'card' | 'wood' | 'foam';
+export type SubstrateKind = 'cloth' | 'plastic' | 'resin' | 'metal' | 'plaster' | 'card' | 'wood' | 'foam';
 
 export interface Substrate {
   id: SubstrateId;
@@ -38,6 +38,7 @@ export const SUBSTRATES: readonly Substrate[] = [
   substrate({ id: 'white-metal', kind: 'metal', colour: '#a9aaab', name: 'White metal', attackedBy: {}, heatLimitC: 110, bareSheenGu: 40, absorbent: false }),
   substrate({ id: 'plaster', kind: 'plaster', colour: '#e9e4d8', name: 'Plaster', attackedBy: {}, heatLimitC: 80, bareSheenGu: 2, absorbent: true }),
   substrate({ id: 'card', kind: 'card', colour: '#b59d7b', name: 'Card', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
+  substrate({ id: 'cloth', kind: 'cloth', colour: '#b3a88f', name: 'Cloth or tissue', attackedBy: {}, heatLimitC: 100, bareSheenGu: 2, absorbent: true }),
   substrate({ id: 'wood', kind: 'wood', colour: '#b99a6b', name: 'Wood', attackedBy: {}, heatLimitC: 100, bareSheenGu: 5, absorbent: true }),
   substrate({ id: 'foam-xps', kind: 'foam', colour: '#b8bcc0', name: 'Extruded polystyrene foam', attackedBy: { hot: 'mist', spirit: 'mist', cyano: 'thin', heat: 'thin' }, heatLimitC: 60, bareSheenGu: 5, absorbent: false }),
   substrate({ id: 'foam-pir', kind: 'foam', colour: '#c9bb8a', name: 'Rigid PIR board', attackedBy: {}, heatLimitC: 110, bareSheenGu: 2, absorbent: true }),

@@ -1,5 +1,5 @@
 export * from './types.js';
 export * from './tools.js';
 export * from './pace.js';
-export { TECHNIQUES, isTechniqueId, techniqueById } from './catalogue/index.js';
+export { TECHNIQUES, TECHNIQUE_FAMILIES, isTechniqueId, techniqueById } from './catalogue/index.js';
 export * from './schools.js';

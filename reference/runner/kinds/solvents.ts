@@ -31,9 +31,7 @@ export const solvents: RunRow = (row, file) => {
 
 /** The limit that the caution card names for what stands in for a class. */
 function limitOf(row: Parameters<RunRow>[0]): Outcome | null {
-  const used = Object.values(AIRBORNE).find(
-    ({ limitMgPerM3, name }) => limitMgPerM3 !== null && String(row['name']).startsWith(name.split(' for ')[0] ?? name),
-  );
+  const used = Object.values(AIRBORNE).find(({ name }) => String(row['name']).startsWith(name.split(' for ')[0] ?? name));
   const published = row['nioshRelTwa'] as { mgPerM3: number } | null;
-  return used && published ? compare({ limitMgPerM3: published.mgPerM3 }, { limitMgPerM3: used.limitMgPerM3 ?? 0 }, { abs: 0 }) : null;
+  return used && published ? compare({ limitMgPerM3: published.mgPerM3 }, { limitMgPerM3: used.day.mgPerM3 }, { abs: 0 }) : null;
 }

@@ -1,10 +1,10 @@
-import { incomingOf } from '@eveningtide/core/sequence';
+import { incomingOf, withUsualDilution } from '@eveningtide/core/sequence';
 import type { Piece, Step } from '@eveningtide/core/subjects';
-import { TECHNIQUES, techniqueById } from '@eveningtide/core/techniques';
+import { TECHNIQUE_FAMILIES, techniqueById } from '@eveningtide/core/techniques';
 import { useEffect, useMemo, useRef } from 'react';
+import { PickField } from '../find/pick-field.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
-import { SelectField } from '../ui/select-field.js';
 import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
 import { DilutionField } from './dilution-field.js';
 import { MaterialField } from './material-field.js';
@@ -13,6 +13,12 @@ import { MembersField, PartField, PlaceFields, StreakFields } from './step-speci
 import { WorkFields } from './step-work-fields.js';
 import { ZonesField } from './zones-field.js';
 
+/** As they lie in the handbook: by what they are for. */
+const TECHNIQUE_GROUPS = TECHNIQUE_FAMILIES.map(({ name, techniques }) => ({
+  heading: name,
+  items: techniques.map(({ id, name: own, roles, effect }) => ({ id, name: own, text: `${effect} ${roles.join(' ')}` })),
+}));
+
 /** The step in place: every change counts at once. */
 export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; added: boolean }) {
   const dispatch = useAppDispatch();
@@ -20,7 +26,7 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
   const patch = (change: Partial<Step>) => {
-    dispatch(editorActions.stepPatched({ id: step.id, patch: change }));
+    dispatch(editorActions.stepPatched({ id: step.id, patch: withUsualDilution(step, change, supplies) }));
   };
   const usualMinutes = own?.handsOnMin[own.steps.findIndex((s) => s.id === step.id)];
 
@@ -46,12 +52,13 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
       ref={editor}
       className="grid grid-cols-6 gap-x-3 gap-y-2 px-4 pt-1 pb-3 pl-14 max-[40rem]:pl-4 max-[40rem]:[&>*:not(fieldset)]:col-span-3"
     >
-      <SelectField
+      <PickField
         label="Technique"
         className="col-span-2"
         autoFocus={added}
         value={step.technique}
-        options={TECHNIQUES}
+        shown={incoming.technique.name}
+        groups={TECHNIQUE_GROUPS}
         onChange={changeTechnique}
       />
       <div className="col-span-2">{incoming.technique.roles.length > 0 && <MaterialField step={step} onChange={patch} />}</div>

@@ -1,4 +1,4 @@
-import { cautionCard, type AirFigure } from '@eveningtide/core/safety';
+import { cautionCard, type AirFigure, type CautionCard as CautionCardOf, type Limit, type TooMuch } from '@eveningtide/core/safety';
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Evening } from '@eveningtide/core/tonight';
@@ -36,6 +36,7 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
       <h2 className="flex items-center gap-3 text-[1.6875rem] leading-8 font-bold text-brick print:text-xl">
         <ShieldAlert size={28} aria-hidden="true" /> Caution card, {days.dayOf(outlook.originDate, evening.span.fromMin)}
       </h2>
+      <TooMuchInTheAir card={card} />
       {card.cautions.length === 0 ? (
         <p className="mt-3 text-lg">Nothing in this evening’s materials asks for more than fresh air and clean hands.</p>
       ) : (
@@ -93,10 +94,42 @@ function OpenTonight({ evening, stored }: { evening: Evening; stored: readonly S
   );
 }
 
-function airWords({ name, grams, peakMgPerM3, peakMin, meanMgPerM3, limitMgPerM3, limitSource }: AirFigure): string {
-  const peak = `${formatNumber(grams, 1)} g of ${name}: up to ${formatNumber(peakMgPerM3, 0)} mg/m³ at ${clockOf(peakMin)}`;
-  if (limitMgPerM3 === null) return `${peak}; no single limit holds for it.`;
-  const pct = (meanMgPerM3 / limitMgPerM3) * 100;
-  const share = pct < TRACE_PCT ? 'less than 1 %' : `${formatNumber(pct, 0)} %`;
-  return `${peak}, over the evening ${share} of ${formatNumber(limitMgPerM3, 0)} mg/m³ (${limitSource}; for a working day).`;
+/** What the least that can be in the air is too much for. */
+const TOO_MUCH: Record<TooMuch['of'], string> = {
+  explosive: 'a tenth of what a spark can set off',
+  short: 'what may be breathed for a quarter of an hour',
+  day: 'what may be breathed on a working day',
+  'strictest-day': 'the strictest common limit for a working day',
+};
+
+/** Said before everything else: what stands in the air is more than it may be, even if the room is well mixed. */
+function TooMuchInTheAir({ card }: { card: CautionCardOf }) {
+  const [worst] = card.tooMuch;
+  if (!worst) return null;
+  const times = worst.share < 10 ? formatNumber(worst.share, 1) : formatNumber(worst.share, 0);
+  return (
+    <p className="mt-3 border-2 border-brick px-4 py-2 text-lg font-bold text-brick print:text-sm">
+      {card.notInThisRoom ? 'Not in this room: ' : 'More air: '}
+      what is sprayed and dries this evening is at least {times} times {TOO_MUCH[worst.of]}.{' '}
+      <span className="font-normal">
+        {card.notInThisRoom
+          ? 'Spray outside or in a booth that blows to the open air, or on several evenings.'
+          : 'Open windows on two sides, draw the air off to the open, or spray on several evenings.'}
+      </span>
+    </p>
+  );
+}
+
+function airWords({ name, grams, peakMgPerM3, peakMin, meanMgPerM3, quarterMgPerM3, day, strictestDay, short }: AirFigure): string {
+  const limits = [day, strictestDay].filter((one, i, all) => i === 0 || one.mgPerM3 < all[0]!.mgPerM3);
+  const ofDay = limits.map((one) => shareWords(meanMgPerM3, one)).join(' and ');
+  return (
+    `${formatNumber(grams, 1)} g of ${name}: up to ${formatNumber(peakMgPerM3, 0)} mg/m³ at ${clockOf(peakMin)}. ` +
+    `In the worst quarter of an hour ${shareWords(quarterMgPerM3, short)}; over the evening ${ofDay}, for a working day.`
+  );
+}
+
+function shareWords(mgPerM3: number, { mgPerM3: limit, source }: Limit): string {
+  const pct = (mgPerM3 / limit) * 100;
+  return `${pct < TRACE_PCT ? 'less than 1' : formatNumber(pct, 0)} % of ${formatNumber(limit, 0)} mg/m³ (${source})`;
 }

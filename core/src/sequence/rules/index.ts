@@ -15,6 +15,7 @@ import { glazingUnmasked } from './glazing-unmasked.js';
 import { fleetTwins } from './fleet-twins.js';
 import { gravityDirection } from './gravity-direction.js';
 import { heatOverLimit } from './heat-over-limit.js';
+import { heatGunNearVapour } from './heat-gun-near-vapour.js';
 import { highlightBeforeColour } from './highlight-before-colour.js';
 import type { Incoming } from '../incoming.js';
 import { keepCleanUnprotected } from './keep-clean-unprotected.js';
@@ -46,6 +47,7 @@ export const RULES: readonly Rule[] = [
   solventLiftsLayer,
   solventAttacksSubstrate,
   heatOverLimit,
+  heatGunNearVapour,
   tooSoon,
   tooLate,
   betweenWindows,

@@ -6,6 +6,14 @@ import { MARKS } from './marks.js';
 import { DRY_MATTER } from './dry-matter.js';
 
 /** By family. Deposits follow the table of techniques (common practice); hands-on minutes are from memory. */
+export const TECHNIQUE_FAMILIES: readonly { name: string; techniques: readonly Technique[] }[] = [
+  { name: 'Coats', techniques: COATS },
+  { name: 'Tones', techniques: TONES },
+  { name: 'Marks', techniques: MARKS },
+  { name: 'Powder, paste, growth', techniques: DRY_MATTER },
+  { name: 'The piece itself', techniques: PREPARING },
+];
+
 export const TECHNIQUES: readonly Technique[] = [...PREPARING, ...COATS, ...TONES, ...MARKS, ...DRY_MATTER];
 
 const BY_ID = new Map(TECHNIQUES.map((t) => [t.id, t]));

@@ -1,0 +1,31 @@
+import { deltaE00OfHex } from '../colour/index.js';
+import type { Fitting } from '../effects/index.js';
+import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
+import type { Step } from '../subjects/index.js';
+
+/** Up to so far apart two colours are taken for the same wish (our number: a tone lighter or darker is another). */
+const SAME_DE00 = 12;
+
+/**
+ * Whether the painter's own steps already do what a wish would: for each of its steps, in their order, one of theirs with the same technique, the same
+ * sort of material in about the same colour, on all of its zones.
+ */
+export function isDoneByHand(wished: readonly Step[], own: readonly Step[], fitting: Fitting): boolean {
+  let from = 0;
+  for (const step of wished) {
+    const at = own.findIndex((one, i) => i >= from && doesTheSame(one, step, fitting));
+    if (at < 0) return false;
+    from = at + 1;
+  }
+  return wished.length > 0;
+}
+
+function doesTheSame(own: Step, wished: Step, { piece, supplies }: Fitting): boolean {
+  if (own.technique !== wished.technique) return false;
+  const subject = subjectOf(piece);
+  const reached = new Set(zonesNamed(subject, own.zones).map(({ id }) => id));
+  if (!zonesNamed(subject, wished.zones).every(({ id }) => reached.has(id))) return false;
+  const [laid, asked] = [incomingOf(own, supplies), incomingOf(wished, supplies)];
+  if (laid.material?.role !== asked.material?.role) return false;
+  return laid.colour === null || asked.colour === null || deltaE00OfHex(laid.colour, asked.colour) <= SAME_DE00;
+}
