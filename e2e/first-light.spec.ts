@@ -83,7 +83,7 @@ test('one more wall arch: household paint, barrier, spirit wash, to the bench ca
     page
       .getByRole('listitem')
       .filter({ hasText: 'Harbour arch 5' })
-      .filter({ hasText: /Wall primer\s*[\d.]+ ml \(\d+ drops\), neat/ }),
+      .filter({ hasText: /\d+ drops Wall primer \+ \d+ drops Water/ }),
   ).toBeVisible();
 });
 

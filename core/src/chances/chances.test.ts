@@ -134,9 +134,21 @@ describe('a plan carried out many times', () => {
       ],
       [['a1', 'a2', 15, 21]],
     );
-    const plan = planEvenings(closing).plan;
-    const missed = simulate(closing, plan, options({ spread: { drying: 0.2, handsOn: 0.6 } })).evenings[0]!.breakers;
+    const spread = { drying: 0.2, handsOn: 0.6 };
+    const { plan } = planEvenings(closing);
+    const filled = {
+      ...plan,
+      placed: [
+        { id: 'a1', startMin: 1170, endMin: 1180 },
+        { id: 'b1', startMin: 1180, endMin: 1200 },
+        { id: 'a2', startMin: 1200, endMin: 1210 },
+      ],
+    };
+    const missed = simulate(closing, filled, options({ spread })).evenings[0]!.breakers;
     expect(missed.some(({ id, how }) => id === 'a2' && how === 'missed')).toBe(true);
+    // as planned b comes after the window: the wait before it is not filled with what takes longer
+    expect(plan.placed.map(({ id }) => id)).toEqual(['a1', 'a2', 'b1']);
+    expect(simulate(closing, plan, options({ spread })).evenings[0]!.breakers.some(({ how }) => how === 'missed')).toBe(false);
   });
 
   test('one more round takes its minutes', () => {

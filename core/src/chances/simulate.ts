@@ -62,6 +62,7 @@ interface Job {
   after: { from: number; minMin: number }[];
   /** It is not begun before the plan says: it is pinned, or something that closes hangs on it. */
   isTimed: boolean;
+  isPinned: boolean;
   more: MoreRounds | null;
 }
 
@@ -101,12 +102,23 @@ interface Turn {
   index: number;
   ready: number;
   closes: number;
+  /** It is to be begun by then: when its first window closes, or when it is pinned. */
+  byMin: number;
 }
 
-/** The first in the order of the plan that is ready; where none is, the one that is so soonest. */
-const soonest = (turns: readonly Turn[], freeMin: number): Turn | undefined =>
-  turns.find(({ ready }) => ready <= freeMin + 1e-6) ??
-  turns.reduce<Turn | undefined>((first, one) => (first && first.ready <= one.ready ? first : one), undefined);
+/**
+ * The first in the order of the plan that is ready, and done before one that comes earlier in it must be begun: nobody fills a short wait with what takes longer.
+ * Where none is, the one that is ready soonest.
+ */
+function soonest(turns: readonly Turn[], freeMin: number, busyFor: (turn: Turn) => number): Turn | undefined {
+  const open = turns.filter((turn, i) =>
+    turns.slice(0, i).every(({ byMin }) => Math.max(freeMin, turn.ready) + busyFor(turn) <= byMin + 1e-6),
+  );
+  return (
+    open.find(({ ready }) => ready <= freeMin + 1e-6) ??
+    open.reduce<Turn | undefined>((first, one) => (first && first.ready <= one.ready ? first : one), undefined)
+  );
+}
 
 /** A plan that is carried out once after the other. */
 class SimulatedBench {
@@ -144,10 +156,11 @@ class SimulatedBench {
       const toMin = (evenings[e] as Interval).toMin;
       let free = (evenings[e] as Interval).fromMin;
       const lasts = (index: number): number => (takes[index] as number) + (again[index] ? (jobs[index]?.more?.minutes ?? 0) : 0);
-      const fits = ({ index, ready }: Turn): boolean => ready + lasts(index) + (jobs[index]?.cleanMin ?? 0) <= toMin + 1e-6;
+      const busyFor = ({ index }: Turn): number => lasts(index) + (jobs[index]?.cleanMin ?? 0);
+      const fits = (turn: Turn): boolean => turn.ready + busyFor(turn) <= toMin + 1e-6;
       for (;;) {
         const turns = this.turns(left, e, free, dries);
-        const next = soonest(turns.filter(fits), free);
+        const next = soonest(turns.filter(fits), free, busyFor);
         if (!next) {
           const [first] = turns;
           if (first && !blamed.has(e))
@@ -199,7 +212,7 @@ class SimulatedBench {
   }
 
   /** When it can be begun, and when the first of its windows closes. */
-  private readyFor(job: Job, freeMin: number, dries: readonly number[]): { ready: number; closes: number } {
+  private readyFor(job: Job, freeMin: number, dries: readonly number[]): Omit<Turn, 'index'> {
     let ready = job.isTimed ? Math.max(freeMin, job.startMin) : freeMin;
     let closes = Infinity;
     for (const { from, minMin } of job.after) ready = Math.max(ready, (this.ends[from] as number) + minMin);
@@ -208,7 +221,7 @@ class SimulatedBench {
       ready = Math.max(ready, open.fromMin);
       closes = Math.min(closes, open.toMin);
     }
-    return { ready, closes };
+    return { ready, closes, byMin: job.isPinned ? Math.min(closes, job.startMin) : closes };
   }
 
   /** When the first window that is still to come opens and closes, with drying by a factor. */
@@ -312,6 +325,7 @@ function jobsOf(problem: ScheduleProblem, plan: Plan, rounds: readonly MoreRound
     into: into.get(id) ?? [],
     after: after.get(id) ?? [],
     isTimed: pinned.has(id) || opens.has(id),
+    isPinned: pinned.has(id),
     more: rounds.find(({ after }) => after === id) ?? null,
   }));
 }
