@@ -234,7 +234,10 @@ test('a finding is let stand with a reason that stays on the piece, and taken se
 
 test('a rule explains itself by its own examples, and is taken as seriously as the painter wants', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
-  await alarms(page).filter({ hasText: 'White spirit softens' }).getByRole('link', { name: 'Why?' }).click();
+  const softened = alarms(page).filter({ hasText: 'White spirit softens' });
+  await softened.getByRole('button', { name: 'Why?' }).click();
+  await expect(softened).toContainText('Source: common practice');
+  await softened.getByRole('link', { name: 'With examples' }).click();
   await expect(page.getByRole('heading', { name: 'Solvent lifts a layer', level: 1 })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Here it speaks' })).toContainText('Snag:');
   await expect(page.getByRole('region', { name: 'Here it is silent' })).toContainText('Nothing stands against it.');

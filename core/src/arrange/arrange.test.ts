@@ -318,3 +318,25 @@ describe('schools', () => {
     );
   });
 });
+
+describe('the painter’s own steps', () => {
+  const loadSteps = (): Step[] => {
+    const made = arrange(ownProblem([])).steps ?? [];
+    return made.filter(({ fromWish }) => fromWish === 'loose-load').map((step, i) => ({ ...step, id: `own${String(i)}`, fromWish: null }));
+  };
+  const ownProblem = (steps: Step[]): ArrangeProblem => asked({ ...bare('open-wagon'), steps }, { wishes: [wish('loose-load')] });
+
+  test('count: what they do already is not done a second time, and that is told', () => {
+    const own = loadSteps();
+    expect(own.length).toBeGreaterThan(1);
+    const { steps, leftOut } = arrange(ownProblem(own));
+    expect(leftOut).toEqual([expect.objectContaining({ id: 'loose-load', why: 'Your own steps do it already.' })]);
+    expect(steps!.filter(({ technique }) => technique === own[0]!.technique)).toHaveLength(1);
+  });
+
+  test('of another colour, or only half of it, do not', () => {
+    const own = loadSteps();
+    expect(arrange(ownProblem(own.slice(0, -1))).leftOut).toEqual([]);
+    expect(arrange(ownProblem(own.map((step) => ({ ...step, colour: '#20c020' })))).leftOut).toEqual([]);
+  });
+});

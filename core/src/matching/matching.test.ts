@@ -318,6 +318,20 @@ describe('a mix as a step uses it', () => {
     expect(asUsedBy({ ...mix, components: [] }, CATALOGUE)).toBeNull();
   });
 
+  test.each([
+    ['fixer-spirit', 'pigment-in-fixer'],
+    ['water', 'pigment-in-water'],
+    ['isopropanol-70', 'pigment-in-alcohol'],
+    ['white-glue', 'spill-slurry'],
+    ['acrylic-matt', 'acrylic-matt'],
+  ])('powder in %s is laid as %s', (liquid, like) => {
+    const components = [
+      { material: 'pigment-dry', bottleId: null, parts: 2 },
+      { material: liquid, bottleId: null, parts: 3 },
+    ];
+    expect(asUsedBy({ ...mix, components }, CATALOGUE)).toMatchObject({ material: like, dilution: null, mixId: 'm' });
+  });
+
   test('tints with what is neither thinner nor clear: three of eight millilitres; with nothing where it was not made', () => {
     expect(tintingMl(mix, CATALOGUE)).toBeCloseTo(3);
     expect(tintingMl({ ...mix, madeMl: null }, CATALOGUE)).toBe(0);

@@ -1,7 +1,9 @@
 import { checkSequence, expandRounds, stepIdOf, type Finding, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
 import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type PlanInput } from '../schedule/index.js';
+import { techniqueById } from '../techniques/index.js';
 import { TROUBLES, troubleById } from './catalogue/index.js';
+import { young } from './drafts.js';
 import type { Age, Met, Remedy, StepDraft, Trouble } from './types.js';
 
 /** A remedy, judged by how the piece stands now. */
@@ -100,9 +102,13 @@ function findingsOf({ problem, met }: Standing, drafts: readonly StepDraft[]): F
   return findings.filter(({ stepIndex, severity }) => stepIndex >= at && severity !== 'hint');
 }
 
+/** What goes into a coat that is still wet goes there on purpose: it is judged, and put into the sequence, as that. */
+const onPurpose = (drafts: StepDraft[], met: Met): StepDraft[] =>
+  drafts.map((draft, i) => (i === 0 && young(met) && techniqueById(draft.technique).dose !== null ? { ...draft, intoWet: true } : draft));
+
 function judged(remedy: Remedy, now: Standing): Judged {
   const { met } = now;
-  const steps = remedy.steps?.(met) ?? [];
+  const steps = onPurpose(remedy.steps?.(met) ?? [], met);
   const tooLate = remedy.tooLate?.(met) ?? null;
   const redoes = remedy.redoes === true;
   const base = { id: remedy.id, words: remedy.words, steps: redoes ? [] : steps, redoes };

@@ -40,6 +40,13 @@ describe('remedies', () => {
     expect(verdictOf(old, 'dust-over')).not.toBe('not now');
   });
 
+  test('what goes into a wash that is still wet goes there on purpose; into a hard one it does not', () => {
+    const { steps } = advice(SEALED, 12, 'tide-mark').remedies.find(({ id }) => id === 'blend-out')!;
+    expect(steps[0]).toMatchObject({ technique: 'blend', intoWet: true });
+    const old = advice(SEALED, 5 * DAY, 'tide-mark').remedies.find(({ id }) => id === 'dust-over')!;
+    expect(old.steps[0]).not.toHaveProperty('intoWet');
+  });
+
   test('ink in alcohol, too, is drawn out with its thinner as long as that moves it', () => {
     const inked: Short[] = [
       ['spray-coat', 'primer-lacquer-aerosol'],

@@ -54,7 +54,7 @@ export function roomAir(
     now = now * kept + (grams * MG_PER_G * ofEven) / volumeM3;
     sum += now;
     window.push(now);
-    inWindow += now - (window.length > QUARTER_MIN ? window.shift()! : 0);
+    inWindow += now - (window.length > QUARTER_MIN ? (window.shift() ?? 0) : 0);
     quarter = Math.max(quarter, inWindow);
     if (now > peakMgPerM3) [peakMgPerM3, peakMin] = [now, end];
   }

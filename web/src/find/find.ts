@@ -17,9 +17,9 @@ export function foundBy<T>(words: string, items: readonly T[], told: (item: T) =
   if (wanted === '') return [...items];
   const entries = items.map((item) => {
     const { name, text } = told(item);
-    return { item, name, also: alsoCalled(`${name} ${text}`), text };
+    return { item, name, also: alsoCalled(name), text, alsoOfText: alsoCalled(text) };
   });
-  const fuse = new Fuse(entries, { keys: ['name', 'also', 'text'], threshold: STRICTNESS, ignoreLocation: true });
+  const fuse = new Fuse(entries, { keys: ['name', 'also', 'text', 'alsoOfText'], threshold: STRICTNESS, ignoreLocation: true });
   const byWord = wanted
     .toLowerCase()
     .split(/\s+/)
@@ -34,9 +34,13 @@ export function foundBy<T>(words: string, items: readonly T[], told: (item: T) =
     .map(({ item }) => item);
 }
 
-/** Its name before what painters call it, that before what is told of it, and what is only alike last; Infinity where it is not meant. */
-function rankOf(word: string, { name, also, text }: { name: string; also: string; text: string }, alike: number | undefined): number {
-  const at = [name, also, text].findIndex((field) => field.toLowerCase().includes(word));
+/** Its name before what painters call it, that before what is told of it and what painters call that; what is only alike last; Infinity where it is not meant. */
+function rankOf(
+  word: string,
+  { name, also, text, alsoOfText }: Record<'name' | 'also' | 'text' | 'alsoOfText', string>,
+  alike: number | undefined,
+): number {
+  const at = [name, also, text, alsoOfText].findIndex((field) => field.toLowerCase().includes(word));
   if (at >= 0) return at;
-  return alike === undefined ? Infinity : 3 + alike;
+  return alike === undefined ? Infinity : 4 + alike;
 }

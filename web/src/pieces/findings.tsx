@@ -1,14 +1,17 @@
 import { fixForPlanned, stepIdOf, type Finding, type Fix } from '@eveningtide/core/sequence';
 import type { Piece, Waiver } from '@eveningtide/core/subjects';
 import { LONGEST_NAME } from '@eveningtide/core/limits';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { Suspense, lazy, useState } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { usePieceOutlook } from '../workers/outlook-context.js';
 import { useFixes } from '../workers/use-of-plan.js';
 import { SEVERITY_LOOKS } from './open-findings.js';
+import { isSameTrouble, openAlike, stepsOf } from './repeated.js';
+
+/** The rules' reasons come with the handbook's part of the page, when they are asked for. */
+const RuleWhy = lazy(async () => ({ default: (await import('../handbook/rule-why.js')).RuleWhy }));
 
 /** What is wrong at a step, where it arises, each with the fixes that really help. */
 export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
@@ -29,6 +32,7 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
   const dispatch = useAppDispatch();
   const own = usePieceOutlook(piece.id);
   const [waiving, setWaiving] = useState(false);
+  const [asked, setAsked] = useState(false);
   const { word, Icon, frame, text } = SEVERITY_LOOKS[finding.severity];
   const stepId = stepIdOf(finding.stepId);
   const setWaivers = (waivers: Waiver[]) => {
@@ -36,7 +40,12 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
     // the buttons go with the finding; who works by keyboard goes on at the step
     document.getElementById(`step-${stepId}`)?.focus();
   };
-  const others = piece.waivers.filter(({ rule, stepId: at }) => rule !== finding.rule || at !== stepId);
+  const all = own?.findings ?? [];
+  const alike = openAlike(finding, all);
+  const first = alike[0];
+  const isAgain = finding.waived === null && first !== undefined && first.stepIndex < finding.stepIndex;
+  const concerned = new Set(finding.waived === null ? stepsOf(alike) : stepsOf(all.filter((one) => isSameTrouble(one, finding))));
+  const others = piece.waivers.filter(({ rule, stepId: at }) => rule !== finding.rule || !concerned.has(at));
   if (finding.waived !== null)
     return (
       <p role="note" className="border-l-4 border-line bg-paper px-3 py-1 text-[0.8125rem] text-ink-2">
@@ -61,7 +70,8 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
       <p className={`flex items-start gap-2 ${text}`}>
         <Icon size={16} aria-hidden="true" className="mt-0.5 shrink-0" />
         <span>
-          <b>{word}:</b> {finding.message} <span className="text-[0.8125rem] text-ink-2">{finding.evidence}</span>
+          <b>{word}:</b> {isAgain ? `as at step ${String(first.stepIndex + 1)}.` : finding.message}{' '}
+          <span className="text-[0.8125rem] text-ink-2">{finding.evidence}</span>
         </span>
       </p>
       <p className="no-print mt-1 flex flex-wrap items-center gap-1.5 pl-6">
@@ -79,9 +89,16 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
             {fix.label}
           </Button>
         ))}
-        <Link to={`/handbook/rules/${finding.rule}`} className="px-1 text-[0.8125rem] underline">
+        <button
+          type="button"
+          aria-expanded={asked}
+          className="min-h-6 px-1 text-[0.8125rem] underline"
+          onClick={() => {
+            setAsked(!asked);
+          }}
+        >
           Why?
-        </Link>
+        </button>
         <button
           type="button"
           aria-expanded={waiving}
@@ -93,10 +110,16 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
           Let it stand …
         </button>
       </p>
+      {asked && (
+        <Suspense fallback={<p className="ml-6 text-ink-3">…</p>}>
+          <RuleWhy rule={finding.rule} />
+        </Suspense>
+      )}
       {waiving && (
         <WaiveForm
+          steps={alike.map(({ stepIndex }) => stepIndex + 1)}
           onWaive={(reason) => {
-            setWaivers([...others, { rule: finding.rule, stepId, reason }]);
+            setWaivers([...others, ...[...concerned].map((at) => ({ rule: finding.rule, stepId: at, reason }))]);
           }}
         />
       )}
@@ -104,8 +127,8 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
   );
 }
 
-/** A finding is let stand with a reason, which stays on the piece. */
-function WaiveForm({ onWaive }: { onWaive: (reason: string) => void }) {
+/** A finding is let stand with a reason, which stays on the piece; wherever the same trouble is met. */
+function WaiveForm({ steps, onWaive }: { steps: readonly number[]; onWaive: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   return (
     <form
@@ -116,7 +139,7 @@ function WaiveForm({ onWaive }: { onWaive: (reason: string) => void }) {
       }}
     >
       <label className="min-w-0 flex-1 text-[0.8125rem] text-ink-2">
-        Why it may stand
+        Why it may stand{steps.length > 1 ? `, at steps ${steps.map(String).join(', ')}` : ''}
         <input
           autoFocus
           className="field"

@@ -12,7 +12,9 @@ import { type StoredPiece } from '../store/api.js';
 import { mixWords } from '../pieces/mix-words.js';
 import { cupOf, cupWords, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { howWords } from '../pieces/how-words.js';
+import { KeepCleanPattern } from '../pieces/elevation.js';
 import { OpenFindings } from '../pieces/open-findings.js';
+import { WhereDrawn } from '../pieces/where-drawn.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { Swatch } from '../ui/swatch.js';
 import { useDays } from '../ui/days.js';
@@ -51,6 +53,7 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
           point {shown.text(dewPointC(air), 'temperature')}
         </p>
       </header>
+      <KeepCleanPattern />
       <JobList evening={left} pieces={pieces} originDate={outlook.originDate} />
       <LeaveAlone evening={evening} pieces={pieces} originDate={outlook.originDate} />
       <Cautions jobs={left.jobs} />
@@ -119,7 +122,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
   const part = partWords(job, { piece, step });
   const how = howWords(step, supplies);
   return (
-    <li className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_3.125rem] print:py-1.5">
+    <li className="grid grid-cols-[5.625rem_1fr_auto_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_auto_3.125rem] print:py-1.5 max-[40rem]:[&>figure]:hidden">
       <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
       <div className="min-w-0">
         <h3 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
@@ -168,6 +171,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
         {step.note !== '' && <p className="text-ink-2">{step.note}</p>}
         <NextCoat job={job} originDate={originDate} />
       </div>
+      {step.zones.includes('all') ? <span /> : <WhereDrawn piece={piece} step={step} widthPx={120} heightPx={44} />}
       <span className="figures text-right text-lg print:text-sm">{job.endMin - job.startMin} min</span>
     </li>
   );

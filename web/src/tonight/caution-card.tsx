@@ -121,7 +121,7 @@ function TooMuchInTheAir({ card }: { card: CautionCardOf }) {
 }
 
 function airWords({ name, grams, peakMgPerM3, peakMin, meanMgPerM3, quarterMgPerM3, day, strictestDay, short }: AirFigure): string {
-  const limits = [day, strictestDay].filter((one, i, all) => i === 0 || one.mgPerM3 < all[0]!.mgPerM3);
+  const limits = strictestDay.mgPerM3 < day.mgPerM3 ? [day, strictestDay] : [day];
   const ofDay = limits.map((one) => shareWords(meanMgPerM3, one)).join(' and ');
   return (
     `${formatNumber(grams, 1)} g of ${name}: up to ${formatNumber(peakMgPerM3, 0)} mg/m³ at ${clockOf(peakMin)}. ` +

@@ -1,20 +1,18 @@
 import { mixNeeded, type MixNeeded } from '@eveningtide/core/coverage';
 import { CAUTIONS_SHORT, suppliesName } from '@eveningtide/core/materials';
 import { countedOut } from '@eveningtide/core/mixing';
-import { incomingOf, stepIdOf, stepPaint } from '@eveningtide/core/sequence';
-import { elevationsOf, membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
+import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
+import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { heldBack, type Job } from '@eveningtide/core/tonight';
 import { clockOf, formatMinutes } from '@eveningtide/core/units';
 import { Eye, ShieldAlert, Undo2 } from 'lucide-react';
-import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useBench } from '../mixing/use-bench.js';
 import { cupOf, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { directWords } from '../mixing/direct-words.js';
 import { amountWords } from '../mixing/words.js';
-import { scaleFor } from '../pieces/elevation-scale.js';
-import { Elevation, KeepCleanPattern } from '../pieces/elevation.js';
-import { plannedLooks } from '../looks/look.js';
+import { KeepCleanPattern } from '../pieces/elevation.js';
+import { WhereDrawn } from '../pieces/where-drawn.js';
 import { PinnedPicture } from '../pieces/pictures-panel.js';
 import { pinsFor } from '../pieces/pins.js';
 import { countWords, solventWords } from '../ui/words.js';
@@ -76,23 +74,8 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
   );
 }
 
-/** The elevation that shows most of where it is done, as that will look, and the pinned picture. */
+/** Where it is done, drawn, and the pinned picture. */
 function Places({ piece, step }: { piece: Piece; step: Step }) {
-  const views = useMemo(() => elevationsOf(piece), [piece]);
-  const selected = piece.zones
-    .filter((zone) => step.zones.includes(zone.id) || (step.zones.includes('all') && !zone.keepClean))
-    .map(({ id }) => id);
-  const shows = (patches: readonly { zoneId: string }[]): number =>
-    new Set(patches.filter(({ zoneId }) => selected.includes(zoneId)).map(({ zoneId }) => zoneId)).size;
-  const view = [...views].sort((a, b) => shows(b.patches) - shows(a.patches))[0];
-  const supplies = useSupplies();
-  const looks = useMemo(() => {
-    try {
-      return plannedLooks(piece, supplies)[piece.steps.findIndex(({ id }) => id === stepIdOf(step.id)) + 1] ?? {};
-    } catch {
-      return {};
-    }
-  }, [piece, supplies, step.id]);
   const [pinned] = pinsFor(piece, step);
   return (
     <div className="flex flex-wrap items-start gap-5 px-6 pt-4">
@@ -101,19 +84,8 @@ function Places({ piece, step }: { piece: Piece; step: Step }) {
           <PinnedPicture picture={pinned.picture} pins={pinned.pins} />
         </div>
       )}
-      {view && (
-        <>
-          <KeepCleanPattern />
-          <Elevation
-            piece={piece}
-            view={view}
-            views={views}
-            mmPerPx={scaleFor([view], 360, 150)}
-            selected={selected}
-            tint={(zoneId) => (selected.includes(zoneId) ? (looks[zoneId]?.mean ?? null) : null)}
-          />
-        </>
-      )}
+      <KeepCleanPattern />
+      <WhereDrawn piece={piece} step={step} widthPx={360} heightPx={150} />
     </div>
   );
 }

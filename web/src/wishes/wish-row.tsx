@@ -4,6 +4,7 @@ import type { Schools } from '@eveningtide/core/techniques';
 import { X } from 'lucide-react';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
+import { StrengthPictures } from './strength-pictures.js';
 import { strengthWords } from './words.js';
 
 const PRIORITY_NAMES: Record<Priority, string> = { must: 'must', should: 'should', may: 'may' };
@@ -56,6 +57,7 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
                 onChange({ intensity: event.target.valueAsNumber / 100 });
               }}
             />
+            <StrengthPictures piece={piece} wish={wish} story={story} schools={schools} />
           </label>
         )}
         <select
