@@ -4,6 +4,8 @@ import { CATALOGUE } from '@eveningtide/core/materials';
 import { BRUSHES, SET_UP_MIN, SPRAY_DM2_PER_MIN, TECHNIQUES, type Technique } from '@eveningtide/core/techniques';
 import { TOUCH_WORDS } from '@eveningtide/core/sequence';
 import { formatNumber } from '@eveningtide/core/units';
+import { useState } from 'react';
+import { foundBy } from '../find/find.js';
 import { CatalogueList } from '../shelf/catalogue-list.js';
 import { PartTabs } from '../ui/part-tabs.js';
 import { TableHead } from '../ui/table-head.js';
@@ -27,13 +29,35 @@ export function HandbookView() {
   );
 }
 
+/** Searched in the painter's own words. */
+function Search({ label, text, onChange }: { label: string; text: string; onChange: (text: string) => void }) {
+  return (
+    <label className="mb-3 block w-72">
+      <span className="sr-only">{label}</span>
+      <input
+        type="search"
+        data-search
+        placeholder="any word for it …"
+        className="field"
+        value={text}
+        onChange={(event) => {
+          onChange(event.target.value);
+        }}
+      />
+    </label>
+  );
+}
+
 function EffectTable() {
+  const [text, setText] = useState('');
+  const found = foundBy(text, EFFECTS, ({ name, shows, ways }) => ({ name, text: `${shows} ${ways.map((way) => way.name).join(' ')}` }));
   return (
     <>
+      <Search label="Search the effects" text={text} onChange={setText} />
       <table className="w-full">
         <TableHead heads={['Effect', 'Ways', 'Belongs to', 'Wants below it', 'Afterwards']} />
         <tbody>
-          {EFFECTS.map((effect) => (
+          {found.map((effect) => (
             <tr key={effect.id} className="border-t border-line align-top">
               <th scope="row" className="w-1/4 px-2 py-1.5 text-left font-normal">
                 <b className="font-semibold">{effect.name}</b>
@@ -109,15 +133,18 @@ function wantsWords({ need, touch, wetInWet }: Technique): string {
 }
 
 function TechniqueTable() {
+  const [text, setText] = useState('');
+  const found = foundBy(text, TECHNIQUES, ({ name, tools, roles }) => ({ name, text: [...tools, ...roles].join(' ') }));
   const share = (value: number): string => formatNumber(value * 100, 0);
   return (
     <>
+      <Search label="Search the techniques" text={text} onChange={setText} />
       <table className="w-full">
         <TableHead
           heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Wants below', 'Hands-on', 'Usual dilution', 'Source']}
         />
         <tbody>
-          {TECHNIQUES.map((technique) => {
+          {found.map((technique) => {
             const { deposit } = technique;
             const lays = deposit.recess + deposit.face + deposit.crest > 0;
             return (

@@ -64,6 +64,7 @@ export function WishList({ piece }: { piece: Piece }) {
     >
       <Panel title="Story" aside={<span className="text-[0.8125rem] text-ink-2">proposes what would be seen</span>}>
         <StoryForm
+          kind={piece.kind}
           story={intent.story}
           onChange={(story) => {
             set({ story });

@@ -260,7 +260,7 @@ export const DUST = [
   effect({
     id: 'salt-bloom',
     name: 'Salt bloom',
-    shows: 'White crust where spray dries: low on walls, along wagon sides.',
+    shows: 'White crust where spray dries: low on walls, along sides.',
     phase: 'powder',
     kinds: ['rolling-stock', 'vehicle', 'structure', 'ground'],
     zones: ['side-lower', 'underframe', 'base', 'floor'],
@@ -355,7 +355,7 @@ export const DUST = [
   effect({
     id: 'bright-treads',
     name: 'Bright worn metal',
-    shows: 'Stair treads, handles, buffer faces rubbed to steel.',
+    shows: 'Stair treads, handles, edges rubbed to steel.',
     phase: 'bright',
     kinds: MOVING,
     zones: ['underframe', 'floor', 'interior', 'side-lower', 'running-gear'],

@@ -38,7 +38,7 @@ export const GROUND = [
   effect({
     id: 'body-colour',
     name: 'Body colour',
-    shows: 'The colour the railway painted it.',
+    shows: 'The colour it was given when it was new.',
     phase: 'base',
     kinds: EVERY_KIND,
     zones: BODY,

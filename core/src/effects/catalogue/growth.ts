@@ -94,7 +94,7 @@ export const GROWTH = [
   effect({
     id: 'loose-load',
     name: 'Loose load',
-    shows: 'Peat, lime, slate chips or ballast lying in it.',
+    shows: 'Peat, lime, slate chips or broken stone lying in it.',
     phase: 'load',
     kinds: ['load', 'rolling-stock', 'ground'],
     zones: ['load', 'interior', 'base'],

@@ -230,7 +230,7 @@ export const SHADE = [
   effect({
     id: 'oil-spills',
     name: 'Oil and fuel',
-    shows: 'Dark wet-looking runs and spots at fillers, axle boxes, valves.',
+    shows: 'Dark wet-looking runs and spots at fillers, bearings, valves.',
     phase: 'bright',
     kinds: MOVING,
     zones: ['underframe', 'running-gear', 'wheels', 'side-lower', 'ends', 'roof'],

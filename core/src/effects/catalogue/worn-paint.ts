@@ -148,7 +148,7 @@ export const WORN_PAINT = [
   effect({
     id: 'scrapes',
     name: 'Scrapes',
-    shows: 'Long bright lines where loads, shovels or other wagons rubbed along.',
+    shows: 'Long bright lines where loads, shovels or what passed by rubbed along.',
     phase: 'worn-paint',
     kinds: MOVING,
     zones: ['side-upper', 'interior', 'ends', 'floor'],
