@@ -245,6 +245,29 @@ const before = ({ stepIndex }: Moment, label: string, ...steps: Omit<Step, 'id'>
   edits: steps.map((one): Edit => ({ kind: 'insert', at: stepIndex, step: one })),
 });
 
+/** What was laid too long ago, laid once more right before. */
+export function layAgain(moment: Moment, { stepIndex, material }: Pick<Layer, 'stepIndex' | 'material'>): Fix[] {
+  const laid = moment.steps[stepIndex];
+  if (!laid) return [];
+  const { id: _unused, ...again } = laid;
+  return [before(moment, `Lay ${material.name.toLowerCase()} again first`, { ...again, waitMin: null, pinnedAt: null, groupId: null })];
+}
+
+/** The soluble layer that water opens, right before the coat that is to chip. */
+export const solubleUnder = (moment: Moment, topIndex: number): Fix[] => [
+  {
+    way: 'insert',
+    label: 'Chipping medium under the top coat',
+    edits: [
+      {
+        kind: 'insert',
+        at: topIndex,
+        step: step({ technique: 'airbrush-coat', material: 'chipping-medium', zones: [...moment.step.zones], coats: 2 }),
+      },
+    ],
+  },
+];
+
 /** What lets glue soak into dry matter. */
 const WETTING = ['isopropanol-70', 'water-detergent'] as const;
 

@@ -1,5 +1,9 @@
+import { MATERIALS } from '@eveningtide/core/materials';
+import { RULES } from '@eveningtide/core/sequence';
 import { Command } from 'cmdk';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { foundBy } from '../find/find.js';
 import { usePiecesQuery } from '../store/api.js';
 import { TEXT_SIZES, displayActions } from '../store/display.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
@@ -40,7 +44,16 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
       },
     })),
   ];
-  const groups = [...new Set(entries.map(({ group }) => group))];
+  const pages: Entry[] = [
+    ...RULES.map(({ id, title }) => ({ group: 'Handbook', name: title, run: go(`/handbook/rules/${id}`) })),
+    ...MATERIALS.map(({ id, name }) => ({ group: 'Handbook', name, run: go(`/handbook/materials/${id}`) })),
+  ];
+  const [words, setWords] = useState('');
+  const keys: Entry = { group: 'Help', name: 'Keys', run: onKeys };
+  // the handbook's pages are too many to be listed unasked
+  const found =
+    words.trim() === '' ? [...entries, keys] : foundBy(words, [...entries, keys, ...pages], ({ name, group }) => ({ name, text: group }));
+  const groups = [...new Set(found.map(({ group }) => group))];
   const heading =
     '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[0.8125rem] [&_[cmdk-group-heading]]:text-ink-3';
   const item = 'cursor-pointer rounded-sm px-3 py-1.5 data-[selected=true]:bg-ground';
@@ -48,6 +61,7 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
     <Command.Dialog
       open
       label="Command box"
+      shouldFilter={false}
       onOpenChange={(open) => {
         if (!open) onClose();
       }}
@@ -56,6 +70,8 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
     >
       <Command.Input
         autoFocus
+        value={words}
+        onValueChange={setWords}
         placeholder="Where to, what to do?"
         className="w-full border-b border-line-strong bg-transparent px-3 py-2.5 text-lg outline-none"
       />
@@ -63,7 +79,7 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
         <Command.Empty className="px-3 py-2 text-ink-2">Nothing of that name.</Command.Empty>
         {groups.map((group) => (
           <Command.Group key={group} heading={group} className={heading}>
-            {entries
+            {found
               .filter((entry) => entry.group === group)
               .map(({ name, run }) => (
                 <Command.Item
@@ -72,7 +88,7 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
                   className={item}
                   onSelect={() => {
                     run();
-                    onClose();
+                    if (run !== onKeys) onClose();
                   }}
                 >
                   {name}
@@ -80,11 +96,6 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
               ))}
           </Command.Group>
         ))}
-        <Command.Group heading="Help" className={heading}>
-          <Command.Item value="Help Keys" className={item} onSelect={onKeys}>
-            Keys
-          </Command.Item>
-        </Command.Group>
       </Command.List>
     </Command.Dialog>
   );

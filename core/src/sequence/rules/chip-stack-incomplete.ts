@@ -2,6 +2,7 @@ import type { Layer } from '../layer.js';
 import { solubleIndex, underSoluble, type ZoneState } from '../state.js';
 import type { Moment } from '../moment.js';
 import { filmStateAt, layerResistance } from '../layer.js';
+import { solubleUnder } from '../fix-proposals.js';
 import { finding, type Rule } from './rule.js';
 
 const ID = 'chip-stack-incomplete';
@@ -62,8 +63,13 @@ export const chipStackIncomplete: Rule = {
         finding: finding(moment, ID, 'snag', {
           zones: faults.map(({ zone }) => zone.zone.id),
           message: `It will not chip: ${first.what}.`,
-          evidence: 'Wanted, from below: a hard coat that stands up to water, the soluble layer, one to three thin water-based coats.',
+          evidence:
+            'Wanted, from below: a hard coat that stands up to water, the soluble layer, one to three thin water-based coats. Where nothing is offered here, the layers are built anew from the hard coat up.',
         }),
+        propose: () => {
+          const top = first.zone.layers.findLast(isFilm);
+          return top ? solubleUnder(moment, top.stepIndex) : [];
+        },
       },
     ];
   },

@@ -84,7 +84,7 @@ export const climate: Rule = {
       finding: finding(moment, ID, worst.severity, {
         zones: moment.zones.map((zone) => zone.zone.id),
         message: worst.message,
-        evidence: limits.map((limit) => limit.evidence).join(' '),
+        evidence: `${limits.map((limit) => limit.evidence).join(' ')} Warmer or drier air helps, or what dries otherwise; no other order does.`,
       }),
       propose: () => swaps(moment),
     };

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { checkSequence, exampleProblem } from '../index.js';
+import { checkSequence, checkWithFixes, exampleProblem } from '../index.js';
 import { RULES } from './index.js';
 
 const found = (example: Parameters<typeof exampleProblem>[0]) => checkSequence(exampleProblem(example)).findings;
@@ -24,6 +24,15 @@ describe.each(RULES.map((rule) => [rule.id, rule] as const))('%s', (id, rule) =>
     expect(rule.why.length).toBeGreaterThan(40);
     expect(rule.source).toMatch(/common practice|ISO|ASTM/);
   });
+});
+
+test('every snag has a fix that cures it, or says why no step does', () => {
+  const snags = RULES.flatMap(({ examples }) => checkWithFixes(exampleProblem(examples.fires)).findings).filter(
+    ({ severity }) => severity === 'snag',
+  );
+  expect(snags.length).toBeGreaterThan(10);
+  const bare = snags.filter(({ fixes, evidence }) => fixes.length === 0 && !/no other order does|built anew/.test(evidence));
+  expect(bare.map(({ rule, message }) => `${rule}: ${message}`)).toEqual([]);
 });
 
 test('rule ids are those of the contract, each once', () => {

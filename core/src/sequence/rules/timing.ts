@@ -1,5 +1,5 @@
 import { formatMinutes, standing, type Standing } from '../../units/index.js';
-import { insertSeals, letPlanChoose, waitUntil } from '../fix-proposals.js';
+import { insertSeals, layAgain, letPlanChoose, waitUntil } from '../fix-proposals.js';
 import { heeded, type Opening } from '../openings.js';
 import { WAIT_WORDS } from '../wait-words.js';
 import type { ZoneState } from '../state.js';
@@ -113,7 +113,7 @@ export const tooLate: Rule = {
           evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
         }),
-        propose: () => letPlanChoose(moment),
+        propose: () => [...letPlanChoose(moment), ...layAgain(moment, layer)],
       };
     });
   },
