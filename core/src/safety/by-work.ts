@@ -3,7 +3,7 @@ import { CATALOGUE, type Material } from '../materials/index.js';
 import { incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { substrateById, type Substrate, type SubstrateKind } from '../subjects/index.js';
 import { techniqueById, type Tool } from '../techniques/index.js';
-import type { CardJob } from './card.js';
+import type { CardJob } from './job.js';
 
 /** What is minded because of what is done, and on what; beside what materials warn of. Common practice. */
 interface ByWork {

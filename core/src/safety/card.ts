@@ -1,18 +1,11 @@
 import type { Stores } from '../coverage/index.js';
 import { CATALOGUE, CAUTIONS, DEFER, type Hazard } from '../materials/index.js';
 import { incomingOf } from '../sequence/index.js';
-import type { Piece, Step } from '../subjects/index.js';
 import { emissionsOf } from './emissions.js';
 import { BY_WORK } from './by-work.js';
+import type { CardJob } from './job.js';
 import { roomAir, type Emission, type RoomAir } from './room-air.js';
 import { AIRBORNE, type Airborne, type AirborneClass } from './solvents.js';
-
-export interface CardJob {
-  step: Step;
-  piece: Piece;
-  startMin: number;
-  endMin: number;
-}
 
 /** What to mind, and because of what. */
 export interface Caution {

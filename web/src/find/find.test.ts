@@ -1,7 +1,7 @@
 import { EFFECTS } from '@eveningtide/core/effects';
 import { MATERIALS } from '@eveningtide/core/materials';
 import { expect, test } from '@jest/globals';
-import { CRAFT_WORDS, alsoCalled } from './craft-words.js';
+import { CRAFT_WORDS, alsoCalled } from '@eveningtide/core/words';
 import { foundBy } from './find.js';
 
 const effects = (words: string): string[] => foundBy(words, EFFECTS, ({ name, shows }) => ({ name, text: shows })).map(({ id }) => id);

@@ -1,5 +1,5 @@
 import Fuse from 'fuse.js';
-import { alsoCalled } from './craft-words.js';
+import { alsoCalled } from '@eveningtide/core/words';
 
 /** A letter wrong here and there is no matter; another word is (our number). */
 const STRICTNESS = 0.3;

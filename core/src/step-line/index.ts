@@ -1,0 +1,1 @@
+export { readLine, type LineFor, type ReadLine, type UnknownWords } from './read.js';

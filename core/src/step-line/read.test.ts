@@ -1,0 +1,108 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { suppliesOf, type Bottle } from '../materials/index.js';
+import { pieceFromTemplate, plainStep, templateById, type Step } from '../subjects/index.js';
+import { USUAL_SCHOOLS } from '../techniques/index.js';
+import { readLine } from './index.js';
+
+const piece = pieceFromTemplate(templateById('van'), { id: 'p', name: 'P', scaleRatio: 76 });
+const bottle = (id: string, name: string, material: string): Bottle => ({
+  id,
+  name,
+  material,
+  colour: '#4a3524',
+  sizeMl: 17,
+  leftMl: 12,
+  openedOn: null,
+  triedOn: null,
+  note: '',
+  measuredLab: null,
+  optics: null,
+});
+const supplies = suppliesOf({
+  bottles: [
+    bottle('umber', 'Umber enamel wash', 'wash-enamel'),
+    bottle('ochre', 'Rust ochre powder', 'pigment-dry'),
+    bottle('mid', 'Mid-grey primer', 'primer-lacquer-aerosol'),
+  ],
+  materials: [],
+});
+const read = (text: string, before: Step | null = null) => readLine(text, { piece, supplies, schools: USUAL_SCHOOLS, before }, 's');
+const zoneIds = (test: (name: string) => boolean) => piece.zones.filter(({ name }) => test(name)).map(({ id }) => id);
+
+describe('a step typed as one says it', () => {
+  test('every part of it is understood, in any order', () => {
+    const want = {
+      technique: 'wash',
+      material: 'wash-enamel',
+      bottleId: 'umber',
+      dilution: { thinner: 'white-spirit', parts: [1, 4] },
+      zones: ['side-lower'],
+      coverPct: 35,
+    };
+    for (const text of [
+      'wash umber 1:4 side lower 35%',
+      '35 % on the lower sides, umber wash 1 : 4',
+      'umber 1:4 white spirit; side, lower; 35 %; wash',
+      'Dark wash of umber 1:4 lower side 35%',
+    ])
+      expect([text, read(text)]).toEqual([text, { unknown: [], step: expect.objectContaining(want) }]);
+  });
+
+  test.each([
+    ['drybrush acrylic satin 8%', { technique: 'drybrush', material: 'acrylic-satin', coverPct: 8 }],
+    ['dry-brush with matt acrylic, 2 coats', { technique: 'drybrush', material: 'acrylic-matt', coats: 2 }],
+    ['rust ochre powder roof', { technique: 'powder-dry', bottleId: 'ochre', zones: ['roof'] }],
+    ['seal matt', { technique: 'clear-coat' }],
+    ['varnish satin acrylic', { technique: 'clear-coat', material: 'clear-satin-acrylic' }],
+    ['clean', { technique: 'clean', material: 'water-detergent' }],
+    ['mask lookout glazing 5 min', { technique: 'mask', material: 'masking-tape', handsOnMin: 5 }],
+    ['lacquer primer by can', { material: 'primer-lacquer-aerosol' }],
+    ['ink in alcohol wash 1:30', { technique: 'wash', material: 'ink-in-alcohol', dilution: { thinner: 'isopropanol-70', parts: [1, 30] } }],
+    ['enamel matt brush coat twice neat', { technique: 'brush-coat', material: 'enamel-matt', coats: 2, dilution: null }],
+    ['airbrush matt acrylic 3:2 acrylic thinner #5f6f47', { technique: 'airbrush-coat', material: 'acrylic-matt', colour: '#5f6f47' }],
+    ['scatter sand everywhere', { technique: 'scatter', material: 'sand', zones: ['all'] }],
+    ['decals ends', { technique: 'decal', material: 'decal-waterslide', zones: ['ends'] }],
+  ])('%s', (text, want) => {
+    const { step, unknown } = read(text);
+    expect(unknown).toEqual([]);
+    expect(step).toMatchObject(want);
+  });
+
+  test('zones: a word that several share, all of them, all but some, and as before where nothing is said', () => {
+    expect(read('wash umber sides').step!.zones).toEqual(zoneIds((name) => name.toLowerCase().includes('side')));
+    expect(read('wash umber all').step!.zones).toEqual(['all']);
+    const but = read('wash umber all but roof and wheels').step!.zones;
+    expect(but).not.toContain('roof');
+    expect(but).not.toContain('wheels');
+    expect(but).toContain('side-lower');
+    expect(but.every((id) => piece.zones.find((zone) => zone.id === id)?.keepClean === null)).toBe(true);
+    const before = plainStep({ id: 'b', technique: 'wash', material: 'wash-enamel', bottleId: 'umber', zones: ['ends'] });
+    expect(read('drybrush matt acrylic', before).step!.zones).toEqual(['ends']);
+    expect(read('wash roof', before).step).toMatchObject({ bottleId: 'umber', zones: ['roof'] });
+  });
+
+  test('what is not said is as usual', () => {
+    expect(read('wash umber').step).toMatchObject({ dilution: null, coverPct: null, coats: 1, tool: null });
+    expect(read('airbrush matt acrylic').step!.dilution).toEqual({ thinner: 'acrylic-thinner', parts: [3, 2] });
+  });
+
+  test('what is not understood is told with where it stands, and nothing is dropped in silence', () => {
+    const text = 'wash umber gribble frobnicate sides';
+    const { step, unknown } = read(text);
+    expect(step).toMatchObject({ technique: 'wash', bottleId: 'umber' });
+    expect(unknown).toEqual([{ fromChar: 11, toChar: 29, words: 'gribble frobnicate' }]);
+    expect(read('gribble').step).toBeNull();
+    expect(read('')).toEqual({ step: null, unknown: [] });
+  });
+
+  test('any text is read without a fault, and every word of it is understood or told', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 80 }), (text) => {
+        const { step, unknown } = read(text);
+        for (const { fromChar, toChar, words } of unknown) expect(text.slice(fromChar, toChar)).toBe(words);
+        if (step) expect(step.zones.length).toBeGreaterThan(0);
+      }),
+    );
+  });
+});

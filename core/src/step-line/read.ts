@@ -1,0 +1,273 @@
+import type { Material, Supplies } from '../materials/index.js';
+import { parseDilution, usualDilution, type Dilution } from '../mixing/index.js';
+import { usualTool } from '../sequence/index.js';
+import { onItsOwn, plainStep, type Piece, type Step } from '../subjects/index.js';
+import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById, type Schools, type Technique } from '../techniques/index.js';
+import { alsoCalled } from '../words/index.js';
+import { ALL_WORDS, BUT_WORDS, DRYING_WORDS, IDLE_WORDS, TECHNIQUE_OF_ROLE, TECHNIQUE_WORDS, USUAL_MATERIAL } from './words.js';
+
+/** What a line is read for. */
+export interface LineFor {
+  piece: Piece;
+  supplies: Supplies;
+  schools: Schools;
+  /** The step that it comes after: what is not said of places is as there. */
+  before: Step | null;
+}
+
+/** Words of a line that nothing is known by, with where they stand in it. */
+export interface UnknownWords {
+  fromChar: number;
+  toChar: number;
+  words: string;
+}
+
+export interface ReadLine {
+  /** Null where the line says neither technique nor material. */
+  step: Step | null;
+  unknown: UnknownWords[];
+}
+
+interface Token {
+  word: string;
+  fromChar: number;
+  toChar: number;
+  used: boolean;
+}
+
+const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
+const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
+/** `Sides` and `side` are the same word here, and `dry-brush` is two. */
+const stem = (word: string): string => (word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word);
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}#%]+/u)
+    .filter((word) => word !== '');
+const stems = (text: string): string[] => wordsOf(text).map(stem);
+
+/** The longest run of words that may mean one thing. */
+const LONGEST_RUN = 5;
+
+/** A line in reading: what is understood is used up, whatever its order. */
+class Line {
+  readonly tokens: Token[];
+
+  constructor(readonly text: string) {
+    this.tokens = [...text.matchAll(/[\p{L}\p{N}#%]+/gu)].map((match) => ({
+      word: match[0].toLowerCase(),
+      fromChar: match.index,
+      toChar: match.index + match[0].length,
+      used: false,
+    }));
+  }
+
+  /** A pattern in the line as it was typed; its words are used up. */
+  take(pattern: RegExp): RegExpExecArray | null {
+    const match = pattern.exec(this.text);
+    if (!match) return null;
+    const [from, to] = [match.index, match.index + match[0].length];
+    const inside = this.tokens.filter(({ fromChar, toChar }) => fromChar >= from && toChar <= to);
+    if (inside.some(({ used }) => used)) return null;
+    for (const token of inside) token.used = true;
+    return match;
+  }
+
+  /** The longest run of unused words, from `start` on, that means something; its words are used up. */
+  run<T>(meaning: (words: string[]) => T | null, start = 0): { at: number; means: T } | null {
+    for (let length = LONGEST_RUN; length > 0; length--)
+      for (let at = start; at + length <= this.tokens.length; at++) {
+        const run = this.tokens.slice(at, at + length);
+        if (run.some(({ used }) => used)) continue;
+        const means = meaning(run.map(({ word }) => word));
+        if (means === null) continue;
+        for (const token of run) token.used = true;
+        return { at, means };
+      }
+    return null;
+  }
+
+  left(): Token[] {
+    return this.tokens.filter(({ used, word }) => !used && !IDLE_WORDS.has(word));
+  }
+}
+
+/** Everything a technique is called, as stems in one string. */
+const CALLED = new Map<string, string>(
+  TECHNIQUES.flatMap(({ id, name }) =>
+    [name, id, ...(TECHNIQUE_WORDS[id] ?? [])].map((called): [string, string] => [stems(called).join(' '), id]),
+  ),
+);
+const techniqueCalled = (words: string[]): string | null => CALLED.get(words.flatMap(stems).join(' ')) ?? null;
+
+function zonesIn(line: Line, { piece }: LineFor): string[] | null {
+  const zones = piece.zones.map(({ id, name, keepClean }) => ({ id, words: new Set(stems(name)), keepClean }));
+  const meant = (words: string[]): string[] | null => {
+    const asked = words.map(stem);
+    const same = zones.filter((zone) => zone.words.size === asked.length && asked.every((word) => zone.words.has(word)));
+    if (same.length > 0) return same.map(({ id }) => id);
+    const some = asked.length === 1 ? zones.filter((zone) => zone.words.has(asked[0] ?? '')) : [];
+    return some.length > 0 ? some.map(({ id }) => id) : null;
+  };
+  const whole = line.run((words) => (words.length === 1 && ALL_WORDS.has(words[0] ?? '') ? true : null));
+  const but = line.run((words) => (words.length === 1 && BUT_WORDS.has(words[0] ?? '') ? true : null));
+  const [on, off] = [new Set<string>(), new Set<string>()];
+  for (let found = line.run(meant); found !== null; found = line.run(meant))
+    for (const id of found.means) (but && found.at > but.at ? off : on).add(id);
+  if (on.size === 0 && off.size === 0) return whole ? ['all'] : null;
+  if (off.size === 0) return [...on];
+  const from = on.size > 0 ? [...on] : zones.filter(({ keepClean }) => keepClean === null).map(({ id }) => id);
+  return from.filter((id) => !off.has(id));
+}
+
+interface Laid {
+  material: string;
+  bottleId: string | null;
+}
+
+/** What a thing that can be laid is called: its own name, its kind, and what painters call that. */
+interface Called extends Laid {
+  role: Material['role'];
+  own: readonly string[];
+  also: readonly string[];
+}
+
+function thingsOf(supplies: Supplies): Called[] {
+  const kinds = supplies.materials.map(({ id, name, role }) => ({
+    material: id,
+    bottleId: null,
+    role,
+    own: stems(name),
+    also: stems(alsoCalled(name)),
+  }));
+  const bottles = supplies.bottles.map(({ id, name, material }) => {
+    const kind = supplies.material(material);
+    return { material, bottleId: id, role: kind.role, own: stems(name), also: stems(`${kind.name} ${alsoCalled(`${name} ${kind.name}`)}`) };
+  });
+  return [...bottles, ...kinds];
+}
+
+/** The thing that most of the words that are left mean; what stands on the shelf first, then the shortest name. */
+function thingIn(line: Line, technique: Technique | null, { supplies }: LineFor): Laid | null {
+  const left = line.left();
+  const asked = left.map(({ word }) => stem(word));
+  const fits = thingsOf(supplies).filter(({ role }) => technique === null || technique.roles.includes(role));
+  const scored = fits.map((thing) => {
+    const named = asked.map((word) => thing.own.includes(word));
+    const known = asked.map((word, i) => named[i] === true || thing.also.includes(word));
+    const score =
+      known.filter(Boolean).length * 10 + named.filter(Boolean).length * 3 + (thing.bottleId === null ? 0 : 2) - thing.own.length * 0.5;
+    return { thing, known, score };
+  });
+  const best = scored.filter(({ known }) => known.includes(true)).sort((a, b) => b.score - a.score)[0];
+  if (!best) return null;
+  for (const [i, token] of left.entries()) if (best.known[i]) token.used = true;
+  return { material: best.thing.material, bottleId: best.thing.bottleId };
+}
+
+/** `1:4`, with the thinner's name after it where one stands there; what is left out is usual for the material. */
+function ratioIn(line: Line): { parts: [number, number]; thinner: string | null } | 'neat' | null {
+  const ratio = line.take(new RegExp(String.raw`(${NUMBER})\s*:\s*(${NUMBER})`));
+  if (!ratio) return line.run((words) => (words.join() === 'neat' ? true : null)) ? 'neat' : null;
+  const after = line.tokens.findIndex(({ fromChar }) => fromChar >= ratio.index + ratio[0].length);
+  const thinner =
+    after < 0
+      ? null
+      : line.run((words) => {
+          const read = parseDilution(`1 : 1 ${words.join(' ')}`);
+          return read.ok && read.value ? read.value.thinner : null;
+        }, after);
+  return { parts: [number(ratio[1]), number(ratio[2])], thinner: thinner?.means ?? null };
+}
+
+/** The thinner that a liquid takes, where none is said. */
+const THINNER_OF: Partial<Record<Material['carrier'], string>> = {
+  water: 'water',
+  alcohol: 'isopropanol-70',
+  spirit: 'white-spirit',
+  hot: 'lacquer-thinner',
+};
+
+function dilutionOf(told: ReturnType<typeof ratioIn>, technique: Technique, tool: string, material: Material | null): Dilution | null {
+  if (told === 'neat' || material === null) return null;
+  const usual = usualDilution(technique.id, tool, material);
+  if (told === null) return technique.dose === null ? null : usual;
+  const thinner = told.thinner ?? usual?.thinner ?? THINNER_OF[material.carrier];
+  return thinner === undefined ? null : { thinner, parts: told.parts };
+}
+
+const airbrushed = (id: string, { base }: Schools): string => (id === 'brush-coat' && base === 'airbrush' ? 'airbrush-coat' : id);
+
+/**
+ * Reads a step as one says it: `wash umber 1:4 sides lower 35%`. Its parts come in any order; what is not said is as usual, places as in the step before. What is
+ * not understood is told with where it stands. Never throws.
+ */
+export function readLine(text: string, given: LineFor, id: string): ReadLine {
+  const [named, laid] = [readAs(text, given, id, true), readAs(text, given, id, false)];
+  // “lacquer” seals, but lacquer primer is a primer: what leaves less over is meant
+  return laid.step !== null && (named.step === null || unknownChars(laid) < unknownChars(named)) ? laid : named;
+}
+
+const unknownChars = ({ unknown }: ReadLine): number => unknown.reduce((sum, { words }) => sum + words.length, 0);
+
+// eslint-disable-next-line complexity -- one part of a line after the other, each with what stands in for it
+function readAs(text: string, given: LineFor, id: string, byName: boolean): ReadLine {
+  const { piece, supplies, schools, before } = given;
+  const line = new Line(text);
+  const told = ratioIn(line);
+  const cover = line.take(new RegExp(String.raw`(${NUMBER})\s*%`));
+  const coats = line.take(/(\d{1,2})\s*(?:coats?\b|[x×](?![\p{L}\p{N}]))|[x×]\s*(\d{1,2})\b|\b(two|three)\s+coats\b|\b(twice)\b/iu);
+  const minutes = line.take(/(\d{1,3})\s*min(?:utes?|\.)?(?![\p{L}])/iu);
+  const colour = line.take(/#[0-9a-f]{6}\b/i);
+  const named = byName ? line.run(techniqueCalled) : null;
+  const zones = zonesIn(line, given);
+  const drying = line.run((words) => DRYING_WORDS[words.join(' ')] ?? null);
+  const tool = line.run((words) => TOOLS.find((one) => one === words.join(' ')) ?? null);
+  const laid = thingIn(line, named ? techniqueById(named.means) : null, given);
+  const unknown = unknownIn(line);
+  const role = laid ? supplies.material(laid.material).role : null;
+  const techniqueId = named?.means ?? (role === null ? null : airbrushed(TECHNIQUE_OF_ROLE[role], schools));
+  if (techniqueId === null || !isTechniqueId(techniqueId)) return { step: null, unknown };
+  const technique = techniqueById(techniqueId);
+  const asBefore = laid === null && before?.technique === techniqueId && before.material !== null ? before : null;
+  const materialId = laid?.material ?? asBefore?.material ?? USUAL_MATERIAL[techniqueId] ?? null;
+  const material = materialId === null ? null : supplies.material(materialId);
+  const usedTool = tool?.means ?? null;
+  const step = plainStep({
+    id,
+    technique: techniqueId,
+    material: materialId,
+    bottleId: laid ? laid.bottleId : (asBefore?.bottleId ?? null),
+    colour: colour ? colour[0].toLowerCase() : null,
+    zones: zones ?? zonesAsBefore(before, piece),
+    dilution: dilutionOf(told, technique, usedTool ?? usualTool(technique, material), material),
+    coverPct: cover ? Math.min(100, number(cover[1])) : null,
+    coats: coats ? countOf(coats) : 1,
+    handsOnMin: minutes ? number(minutes[1]) : null,
+    tool: usedTool,
+    drying: drying?.means ?? (schools.drying === 'dryer' && technique.dose !== null ? 'cool-dryer' : 'still'),
+  });
+  return { step, unknown };
+}
+
+const countOf = ([, counted, times, word]: RegExpExecArray): number => {
+  const told = counted ?? times;
+  if (told !== undefined) return Math.min(10, Math.max(1, Number(told)));
+  return word?.toLowerCase() === 'three' ? 3 : 2;
+};
+
+const zonesAsBefore = (before: Step | null, piece: Piece): string[] => {
+  const there = before ? onItsOwn(before, before.id).zones.filter((id) => id === 'all' || piece.zones.some((zone) => zone.id === id)) : [];
+  return there.length > 0 ? [...there] : ['all'];
+};
+
+/** Words that stand beside each other are told as one. */
+function unknownIn(line: Line): UnknownWords[] {
+  const out: UnknownWords[] = [];
+  for (const { fromChar, toChar } of line.left()) {
+    const last = out.at(-1);
+    if (last && line.text.slice(last.toChar, fromChar).trim() === '') last.toChar = toChar;
+    else out.push({ fromChar, toChar, words: '' });
+  }
+  return out.map((one) => ({ ...one, words: line.text.slice(one.fromChar, one.toChar) }));
+}

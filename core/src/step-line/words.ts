@@ -1,0 +1,99 @@
+import type { Airflow } from '../drying/index.js';
+import type { MaterialRole } from '../materials/index.js';
+
+/** What else a technique is called in a line; its own name is known without. Common words of the trade. */
+export const TECHNIQUE_WORDS: Readonly<Record<string, readonly string[]>> = {
+  'brush-coat': ['brush on', 'paint', 'by brush'],
+  'spray-coat': ['spray', 'can', 'rattle can'],
+  'airbrush-coat': ['airbrush'],
+  'airbrush-zenithal': ['zenithal', 'pre shade', 'preshade'],
+  'clear-coat': ['clear', 'seal', 'varnish', 'lacquer', 'topcoat', 'top coat'],
+  'pin-wash': ['panel lines', 'pinwash', 'liner'],
+  wash: ['dark wash', 'shade'],
+  drybrush: ['dry brush', 'dry brushed', 'drybrushed'],
+  'edge-highlight': ['highlight', 'edges', 'edge'],
+  'powder-dry': ['powder', 'pigment', 'dust'],
+  'powder-slurry': ['slurry'],
+  'stipple-paste': ['paste', 'stipple'],
+  sponge: ['sponged', 'chips by sponge'],
+  scrape: ['scratch', 'scratches'],
+  speckle: ['spatter', 'flick', 'speckles'],
+  streak: ['streaks', 'streaking'],
+  decal: ['decals', 'transfer', 'transfers'],
+  'line-draw': ['line', 'lines', 'pencil'],
+  fix: ['fixer', 'fixative'],
+  glue: ['glue down'],
+  scatter: ['sprinkle'],
+  clean: ['degrease', 'wash off'],
+  mask: ['tape', 'mask off'],
+  unmask: ['take tape off', 'tape off'],
+  inspect: ['look', 'inspect', 'check'],
+  'force-dry': ['dry', 'hair dryer'],
+  abrade: ['sand', 'rub down'],
+};
+
+/** The technique that a material is usually laid with, where a line names none. */
+export const TECHNIQUE_OF_ROLE: Readonly<Record<MaterialRole, string>> = {
+  primer: 'brush-coat',
+  paint: 'brush-coat',
+  clear: 'clear-coat',
+  wash: 'wash',
+  filter: 'filter',
+  powder: 'powder-dry',
+  slurry: 'powder-slurry',
+  fixer: 'fix',
+  soluble: 'airbrush-coat',
+  paste: 'stipple-paste',
+  filler: 'fill',
+  glue: 'glue',
+  aggregate: 'scatter',
+  decal: 'decal',
+  drawing: 'line-draw',
+  masking: 'mask',
+  thinner: 'clean',
+};
+
+/** What a technique is done with where a line says nothing. */
+export const USUAL_MATERIAL: Readonly<Record<string, string>> = {
+  clean: 'water-detergent',
+  mask: 'masking-tape',
+  chip: 'water',
+  decal: 'decal-waterslide',
+  'flood-glue': 'white-glue-dilute',
+  glue: 'white-glue',
+};
+
+/** How it dries, in a word. */
+export const DRYING_WORDS: Readonly<Record<string, Airflow>> = {
+  fan: 'fan',
+  dryer: 'cool-dryer',
+  'warm dryer': 'warm-dryer',
+  'cool dryer': 'cool-dryer',
+};
+
+/** All of the piece; and what takes zones out of it. */
+export const ALL_WORDS: ReadonlySet<string> = new Set(['all', 'everything', 'whole', 'everywhere']);
+export const BUT_WORDS: ReadonlySet<string> = new Set(['but', 'except', 'without']);
+/** Words that say nothing here. */
+export const IDLE_WORDS: ReadonlySet<string> = new Set([
+  'the',
+  'a',
+  'an',
+  'and',
+  'on',
+  'onto',
+  'of',
+  'to',
+  'with',
+  'in',
+  'over',
+  'then',
+  'cover',
+  'coat',
+  'coats',
+  'at',
+  'by',
+  'from',
+  'it',
+  'is',
+]);

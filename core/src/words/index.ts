@@ -1,0 +1,1 @@
+export { CRAFT_WORDS, alsoCalled } from './craft-words.js';
