@@ -15,9 +15,11 @@ const bottle = (id: string, name: string, material: string): Bottle => ({
   leftMl: 12,
   openedOn: null,
   triedOn: null,
+  place: '',
   note: '',
-  measuredLab: null,
-  optics: null,
+  price: null,
+  whiteSwatch: null,
+  dropsPerMl: null,
 });
 const supplies = suppliesOf({
   bottles: [
@@ -57,11 +59,16 @@ describe('a step typed as one says it', () => {
     ['varnish satin acrylic', { technique: 'clear-coat', material: 'clear-satin-acrylic' }],
     ['clean', { technique: 'clean', material: 'water-detergent' }],
     ['mask lookout glazing 5 min', { technique: 'mask', material: 'masking-tape', handsOnMin: 5 }],
-    ['lacquer primer by can', { material: 'primer-lacquer-aerosol' }],
-    ['ink in alcohol wash 1:30', { technique: 'wash', material: 'ink-in-alcohol', dilution: { thinner: 'isopropanol-70', parts: [1, 30] } }],
+    ['lacquer primer by can', { technique: 'spray-coat', tool: 'aerosol', material: 'primer-lacquer-aerosol' }],
+    [
+      'ink in alcohol wash 1:30',
+      { technique: 'wash', material: 'ink-in-alcohol', dilution: { thinner: 'isopropanol-70', parts: [1, 30] } },
+    ],
     ['enamel matt brush coat twice neat', { technique: 'brush-coat', material: 'enamel-matt', coats: 2, dilution: null }],
     ['airbrush matt acrylic 3:2 acrylic thinner #5f6f47', { technique: 'airbrush-coat', material: 'acrylic-matt', colour: '#5f6f47' }],
     ['scatter sand everywhere', { technique: 'scatter', material: 'sand', zones: ['all'] }],
+    ['flat enamel black on underframe', { technique: 'brush-coat', material: 'enamel-matt', colour: '#2a2a2b', zones: ['underframe'] }],
+    ['prime with can', { technique: 'spray-coat', material: 'primer-lacquer-aerosol', bottleId: 'mid' }],
     ['decals ends', { technique: 'decal', material: 'decal-waterslide', zones: ['ends'] }],
   ])('%s', (text, want) => {
     const { step, unknown } = read(text);

@@ -3,8 +3,18 @@ import { parseDilution, usualDilution, type Dilution } from '../mixing/index.js'
 import { usualTool } from '../sequence/index.js';
 import { onItsOwn, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById, type Schools, type Technique } from '../techniques/index.js';
-import { alsoCalled } from '../words/index.js';
-import { ALL_WORDS, BUT_WORDS, DRYING_WORDS, IDLE_WORDS, TECHNIQUE_OF_ROLE, TECHNIQUE_WORDS, USUAL_MATERIAL } from './words.js';
+import { craftNames } from '../words/index.js';
+import {
+  ALL_WORDS,
+  BUT_WORDS,
+  COLOUR_WORDS,
+  DRYING_WORDS,
+  IDLE_WORDS,
+  TECHNIQUE_OF_ROLE,
+  TECHNIQUE_WORDS,
+  TOOL_WORDS,
+  USUAL_MATERIAL,
+} from './words.js';
 
 /** What a line is read for. */
 export interface LineFor {
@@ -129,7 +139,8 @@ interface Laid {
 interface Called extends Laid {
   role: Material['role'];
   own: readonly string[];
-  also: readonly string[];
+  /** Each in words: `rattle can` is meant by both of them only. */
+  also: readonly (readonly string[])[];
 }
 
 function thingsOf(supplies: Supplies): Called[] {
@@ -138,11 +149,17 @@ function thingsOf(supplies: Supplies): Called[] {
     bottleId: null,
     role,
     own: stems(name),
-    also: stems(alsoCalled(name)),
+    also: craftNames(name).map(stems),
   }));
   const bottles = supplies.bottles.map(({ id, name, material }) => {
     const kind = supplies.material(material);
-    return { material, bottleId: id, role: kind.role, own: stems(name), also: stems(`${kind.name} ${alsoCalled(`${name} ${kind.name}`)}`) };
+    return {
+      material,
+      bottleId: id,
+      role: kind.role,
+      own: stems(name),
+      also: [...stems(kind.name).map((word) => [word]), ...craftNames(`${name} ${kind.name}`).map(stems)],
+    };
   });
   return [...bottles, ...kinds];
 }
@@ -154,7 +171,8 @@ function thingIn(line: Line, technique: Technique | null, { supplies }: LineFor)
   const fits = thingsOf(supplies).filter(({ role }) => technique === null || technique.roles.includes(role));
   const scored = fits.map((thing) => {
     const named = asked.map((word) => thing.own.includes(word));
-    const known = asked.map((word, i) => named[i] === true || thing.also.includes(word));
+    const also = new Set(thing.also.filter((words) => words.every((word) => asked.includes(word))).flat());
+    const known = asked.map((word, i) => named[i] === true || also.has(word));
     const score =
       known.filter(Boolean).length * 10 + named.filter(Boolean).length * 3 + (thing.bottleId === null ? 0 : 2) - thing.own.length * 0.5;
     return { thing, known, score };
@@ -196,7 +214,12 @@ function dilutionOf(told: ReturnType<typeof ratioIn>, technique: Technique, tool
   return thinner === undefined ? null : { thinner, parts: told.parts };
 }
 
-const airbrushed = (id: string, { base }: Schools): string => (id === 'brush-coat' && base === 'airbrush' ? 'airbrush-coat' : id);
+/** How a material is laid where no technique is named: what comes from a can is sprayed, a base coat as the painter's school has it. */
+function techniqueFor({ role, aerosol }: Material, { base }: Schools): string {
+  const usual = TECHNIQUE_OF_ROLE[role];
+  if (aerosol && !techniqueById(usual).tools.includes('aerosol')) return 'spray-coat';
+  return usual === 'brush-coat' && base === 'airbrush' ? 'airbrush-coat' : usual;
+}
 
 /**
  * Reads a step as one says it: `wash umber 1:4 sides lower 35%`. Its parts come in any order; what is not said is as usual, places as in the step before. What is
@@ -222,11 +245,11 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
   const named = byName ? line.run(techniqueCalled) : null;
   const zones = zonesIn(line, given);
   const drying = line.run((words) => DRYING_WORDS[words.join(' ')] ?? null);
-  const tool = line.run((words) => TOOLS.find((one) => one === words.join(' ')) ?? null);
+  const tool = line.run((words) => TOOL_WORDS[words.join(' ')] ?? TOOLS.find((one) => one === words.join(' ')) ?? null);
   const laid = thingIn(line, named ? techniqueById(named.means) : null, given);
+  const tone = colour || laid?.bottleId ? null : toneIn(line);
   const unknown = unknownIn(line);
-  const role = laid ? supplies.material(laid.material).role : null;
-  const techniqueId = named?.means ?? (role === null ? null : airbrushed(TECHNIQUE_OF_ROLE[role], schools));
+  const techniqueId = named?.means ?? (laid ? techniqueFor(supplies.material(laid.material), schools) : null);
   if (techniqueId === null || !isTechniqueId(techniqueId)) return { step: null, unknown };
   const technique = techniqueById(techniqueId);
   const asBefore = laid === null && before?.technique === techniqueId && before.material !== null ? before : null;
@@ -238,7 +261,7 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
     technique: techniqueId,
     material: materialId,
     bottleId: laid ? laid.bottleId : (asBefore?.bottleId ?? null),
-    colour: colour ? colour[0].toLowerCase() : null,
+    colour: colour ? colour[0].toLowerCase() : tone,
     zones: zones ?? zonesAsBefore(before, piece),
     dilution: dilutionOf(told, technique, usedTool ?? usualTool(technique, material), material),
     coverPct: cover ? Math.min(100, number(cover[1])) : null,
@@ -248,6 +271,14 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
     drying: drying?.means ?? (schools.drying === 'dryer' && technique.dose !== null ? 'cool-dryer' : 'still'),
   });
   return { step, unknown };
+}
+
+/** A colour that is said in a word, whatever else the word stood for: rust is a powder too. */
+function toneIn(line: Line): string | null {
+  const said = line.tokens.find(({ word }) => COLOUR_WORDS[word] !== undefined);
+  if (!said) return null;
+  said.used = true;
+  return COLOUR_WORDS[said.word] ?? null;
 }
 
 const countOf = ([, counted, times, word]: RegExpExecArray): number => {

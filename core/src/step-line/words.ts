@@ -1,5 +1,6 @@
 import type { Airflow } from '../drying/index.js';
 import type { MaterialRole } from '../materials/index.js';
+import type { Tool } from '../techniques/index.js';
 
 /** What else a technique is called in a line; its own name is known without. Common words of the trade. */
 export const TECHNIQUE_WORDS: Readonly<Record<string, readonly string[]>> = {
@@ -63,12 +64,37 @@ export const USUAL_MATERIAL: Readonly<Record<string, string>> = {
   glue: 'white-glue',
 };
 
+/** What else tools are called. */
+export const TOOL_WORDS: Readonly<Record<string, Tool>> = {
+  can: 'aerosol',
+  'rattle can': 'aerosol',
+  'spray can': 'aerosol',
+  rag: 'cloth',
+  pencil: 'pen',
+};
+
 /** How it dries, in a word. */
 export const DRYING_WORDS: Readonly<Record<string, Airflow>> = {
   fan: 'fan',
   dryer: 'cool-dryer',
   'warm dryer': 'warm-dryer',
   'cool dryer': 'cool-dryer',
+};
+
+/** Colours as one says them, where no bottle is meant (our tones: dull, as on old things). */
+export const COLOUR_WORDS: Readonly<Record<string, string>> = {
+  black: '#2a2a2b',
+  white: '#e8e6e0',
+  grey: '#8b8a88',
+  gray: '#8b8a88',
+  brown: '#5a4330',
+  rust: '#8a4a25',
+  red: '#8a3a2a',
+  green: '#56663f',
+  blue: '#3a5573',
+  yellow: '#c4a03a',
+  cream: '#e3d9b8',
+  buff: '#c8b088',
 };
 
 /** All of the piece; and what takes zones out of it. */

@@ -14,7 +14,7 @@ export const CRAFT_WORDS: readonly { own: readonly string[]; also: readonly stri
   { own: ['powder', 'pigment'], also: ['weathering powder', 'rust powder', 'dust powder', 'dry pigment', 'soot powder'] },
   { own: ['pastel'], also: ['chalk', 'soft pastel', 'chalk stick'] },
   { own: ['ink', 'umber', 'brown'], also: ['sepia'] },
-  { own: ['undercoat', 'primer'], also: ['primer', 'priming', 'undercoat', 'base coat', 'basecoat'] },
+  { own: ['undercoat', 'primer'], also: ['primer', 'prime', 'priming', 'undercoat', 'base coat', 'basecoat'] },
   { own: ['decal', 'lettering'], also: ['transfer', 'waterslide', 'sticker', 'insignia', 'numbers', 'logo'] },
   { own: ['setting liquid'], also: ['softener', 'decal solution', 'setter'] },
   { own: ['masking', 'mask'], also: ['tape', 'frisket', 'liquid mask', 'masking fluid'] },
@@ -54,8 +54,11 @@ export const CRAFT_WORDS: readonly { own: readonly string[]; also: readonly stri
   { own: ['light from above'], also: ['zenithal', 'pre-shade', 'preshading', 'modulation'] },
 ];
 
-/** What else a text is found by. */
-export const alsoCalled = (text: string): string => {
+/** What else painters call what a text names; some in several words. */
+export const craftNames = (text: string): string[] => {
   const lower = text.toLowerCase();
-  return CRAFT_WORDS.flatMap(({ own, also }) => (own.some((word) => lower.includes(word)) ? also : [])).join(' ');
+  return CRAFT_WORDS.flatMap(({ own, also }) => (own.some((word) => lower.includes(word)) ? also : []));
 };
+
+/** The same as one text to be searched. */
+export const alsoCalled = (text: string): string => craftNames(text).join(' ');

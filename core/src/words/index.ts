@@ -1,1 +1,1 @@
-export { CRAFT_WORDS, alsoCalled } from './craft-words.js';
+export { CRAFT_WORDS, alsoCalled, craftNames } from './craft-words.js';

@@ -16,6 +16,7 @@ import { Findings } from './findings.js';
 import { GroupHead } from './group-head.js';
 import { GapLine } from './gap-line.js';
 import { newStep } from './new-step.js';
+import { StepLine } from './step-line.js';
 import { HEAD_COLUMNS, StepRow } from './step-row.js';
 
 /** The steps in time order, with what happens between them, and the facts of the open one beside. */
@@ -105,6 +106,7 @@ export function Sequence({ piece }: { piece: Piece }) {
               <Plus size={16} aria-hidden="true" /> Add a step
             </Button>
           </div>
+          <StepLine piece={piece} />
         </section>
         <Beside
           piece={piece}
