@@ -199,6 +199,10 @@ test('a caution keeps no order back; wishes that collide are named, and a button
   // the crests are picked out already: a new body colour would cover them
   await page.getByLabel('Steps done already').fill('9');
   await wishFor(page, 'Body colour', 'Grass and turf');
+  // in the colour it has, nothing is to be done
+  await expect(order(page)).toContainText('Body colour. Your own steps do it already.');
+  await wish(page, 'Body colour').locator('summary').click();
+  await page.getByLabel('Colour of Body colour').fill('#7a3b2e');
   await expect(order(page).getByRole('note')).toContainText('No order is without a caution');
   await expect(order(page).getByRole('note')).toContainText('highlights before the last colour');
   await saved(page);

@@ -143,7 +143,12 @@ interface Called extends Laid {
   also: readonly (readonly string[])[];
 }
 
-function thingsOf(supplies: Supplies): Called[] {
+/** What a shelf holds changes far less often than a letter is typed. */
+const known = new WeakMap<Supplies, readonly Called[]>();
+
+function thingsOf(supplies: Supplies): readonly Called[] {
+  const before = known.get(supplies);
+  if (before) return before;
   const kinds = supplies.materials.map(({ id, name, role }) => ({
     material: id,
     bottleId: null,
@@ -161,7 +166,9 @@ function thingsOf(supplies: Supplies): Called[] {
       also: [...stems(kind.name).map((word) => [word]), ...craftNames(`${name} ${kind.name}`).map(stems)],
     };
   });
-  return [...bottles, ...kinds];
+  const all = [...bottles, ...kinds];
+  known.set(supplies, all);
+  return all;
 }
 
 /** The thing that most of the words that are left mean; what stands on the shelf first, then the shortest name. */

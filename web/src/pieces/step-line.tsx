@@ -5,7 +5,7 @@ import { readLine, type ReadLine } from '@eveningtide/core/step-line';
 import type { Piece, Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById, USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
-import { useId, useState } from 'react';
+import { useDeferredValue, useId, useState } from 'react';
 import { foundBy } from '../find/find.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
@@ -29,6 +29,8 @@ export function StepLine({ piece }: { piece: Piece }) {
   const read = (line: string, before: Step | null): ReadLine => readLine(line, { piece, supplies, schools, before }, nanoid(10));
   const last = piece.steps.at(-1) ?? null;
   const now = read(text, last);
+  // the words are read as they are typed; what they might have meant is looked for when there is time
+  const shown = useDeferredValue(text);
   const add = (steps: readonly Step[]) => {
     for (const [i, step] of steps.entries()) dispatch(editorActions.stepAdded({ at: piece.steps.length + i, step }));
   };
@@ -86,7 +88,9 @@ export function StepLine({ piece }: { piece: Piece }) {
         </Button>
       </div>
       <div id={`${id}-read`} aria-live="polite" className="min-h-6 pt-1 text-[0.8125rem]">
-        {text.trim() !== '' && <Understood piece={piece} read={now} text={text} onReplace={setText} />}
+        {shown.trim() !== '' && (
+          <Understood piece={piece} read={shown === text ? now : read(shown, last)} text={shown} onReplace={setText} />
+        )}
       </div>
       {notes.length > 0 && (
         <section aria-label="Pasted notes" className="mt-1 border border-line-strong bg-paper px-3 py-2">
