@@ -22,7 +22,7 @@ const WORDS: Record<PieceKind, { where: string; era: string; eras: Record<Era, s
   'rolling-stock': { where: 'Where it runs', era: 'Era', eras: ERA_NAMES, years: 'Years since it was painted' },
   vehicle: { where: 'Where it is driven', era: 'Time', eras: TIME_NAMES, years: 'Years since it was painted' },
   load: { where: 'Where it comes from', era: 'Time', eras: TIME_NAMES, years: 'Years it has lain' },
-  structure: { where: 'Where it stands', era: 'Time', eras: TIME_NAMES, years: 'Years since it was built or painted' },
+  structure: { where: 'Where it stands', era: 'Time', eras: TIME_NAMES, years: 'Years it has stood' },
   ground: { where: 'Where it lies', era: 'Time', eras: TIME_NAMES, years: 'Years it has been like that' },
 };
 const UPKEEP_NAMES: Record<Upkeep, string> = { 'cared-for': 'Cared for', usual: 'As usual', neglected: 'Neglected' };

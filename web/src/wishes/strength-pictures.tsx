@@ -27,6 +27,13 @@ const seenMost = (steps: readonly Step[]): Step | undefined =>
   steps.findLast(({ technique, coverPct }) => techniqueById(technique).accent !== null && coverPct !== null) ??
   steps.findLast(({ coverPct, strength }) => coverPct !== null || strength !== null);
 
+/** What it is seen on: the colour that the piece is wished in, else that of what the real thing is made of. */
+function groundOf(piece: Piece, story: Story, wish: Wish): string {
+  const base = piece.intent?.wishes.find(({ id, effect }) => id !== wish.id && effectById(effect).phase === 'base');
+  const ground = base ?? { ...wish, colour: null };
+  return colourOf(base ? 'main' : 'made', ground, effectById(ground.effect), { piece, story });
+}
+
 interface StrengthPicturesProps {
   piece: Piece;
   wish: Wish;
@@ -45,8 +52,8 @@ export function StrengthPictures({ piece, wish, story, schools }: StrengthPictur
       const step = seenMost(stepsOf(given, { piece, story, schools, supplies, today: date }));
       return {
         intensity,
-        ground: colourOf('made', { ...given, colour: null }, effect, { piece, story }),
-        colour: step?.colour ?? colourOf('main', given, effect, { piece, story }),
+        ground: groundOf(piece, story, given),
+        colour: step?.colour ?? supplies.bottle(step?.bottleId ?? null)?.colour ?? colourOf('main', given, effect, { piece, story }),
         coverPct: step?.coverPct ?? 100,
         strength: step?.strength ?? 1,
         runs: step !== undefined && techniqueById(step.technique).accent === 'streaks',
