@@ -47,6 +47,7 @@ interface Job {
   name: string;
   kind: string;
   count?: string;
+  madeOf?: string;
   wishes: string[];
   ways?: Record<string, string>;
   /** What the sequence must show, in its order. */
@@ -71,6 +72,15 @@ const JOBS: Job[] = [
     shows: [/Brush coat/, /Powder slurry/, /Wash/, /Streak/, /Dry powder/],
   },
   {
+    job: 'J06 foam ruin',
+    name: 'Foam ruin',
+    kind: 'Rock face',
+    madeOf: 'Extruded polystyrene foam',
+    wishes: ['Undercoat', 'Body colour', 'Shade in the recesses', 'Edges picked out', 'Grass and turf'],
+    ways: { Undercoat: 'Brushed acrylic primer', 'Shade in the recesses': 'Enamel wash, blended after minutes' },
+    shows: [/Brush coat/, /Brush coat/, /Wash/, /Drybrush/, /Glue/, /Scatter/],
+  },
+  {
     job: 'J07 harbour figures in stone',
     name: 'Harbour figures',
     kind: 'Rock face',
@@ -85,6 +95,14 @@ const JOBS: Job[] = [
     wishes: ['Undercoat', 'Rust', 'Grass and turf'],
     ways: { Rust: 'Five tones, sponged dark to light' },
     shows: [/Brush coat/, /Sponge/, /Sponge/, /Sponge/, /Sponge/, /Sponge/, /Glue/, /Scatter/],
+  },
+  {
+    job: 'J10 spilled fish-meal on six vans',
+    name: 'Fish vans',
+    kind: 'Covered van',
+    count: '6',
+    wishes: ['Undercoat', 'Body colour', 'Shade in the recesses', 'Spilled load with its streak'],
+    shows: [/Wash/, /Streak/, /Powder slurry|Glue/, /Scatter/, /Clear coat/],
   },
   {
     job: 'J12 chipped tipper with a replaced plate',
@@ -110,6 +128,14 @@ const JOBS: Job[] = [
     shows: [/Scatter/, /Clear coat/, /Decal/, /Clear coat/, /Dry powder/],
   },
   {
+    job: 'J17 harbour shunter',
+    name: 'Harbour shunter',
+    kind: 'Locomotive, bonnet and cab',
+    wishes: ['Undercoat', 'Body colour', 'Shade in the recesses', 'Dust of the region', 'Soot', 'Bright worn metal'],
+    ways: { Soot: 'Black powder', 'Bright worn metal': 'Soft graphite pencil' },
+    shows: [/coat/, /Wash/, /Dry powder/, /Dry powder/, /Edge highlight|Draw lines|Scrape/],
+  },
+  {
     job: 'J20 stump on the saltings',
     name: 'Stump',
     kind: 'Ground',
@@ -119,11 +145,11 @@ const JOBS: Job[] = [
   },
 ];
 
-for (const { job, name, kind, count, wishes, ways = {}, shows } of JOBS)
+for (const { job, name, kind, count, madeOf, wishes, ways = {}, shows } of JOBS)
   test(`${job}: from wishes to print`, async ({ bench: page }) => {
     test.slow();
     await clearTheBench(page);
-    await make(page, name, kind, count);
+    await make(page, name, kind, count, madeOf);
     await toWishes(page);
     await wishFor(page, ...wishes);
     for (const [effect, way] of Object.entries(ways)) await inWay(page, effect, way);
