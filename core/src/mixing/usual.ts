@@ -54,6 +54,18 @@ const USUAL: readonly Usual[] = [
   { techniques: ['brush-coat'], roles: ['paint', 'primer'], carrier: 'water', mix: parts('water', 3, 1) },
 ];
 
+/** The liquid that a carrier is thinned and, while it is young, taken off with; null where there is none. */
+const THINNERS: Record<Material['carrier'], string | null> = {
+  water: 'water',
+  alcohol: 'isopropanol-70',
+  spirit: 'white-spirit',
+  hot: 'lacquer-thinner',
+  cyano: null,
+  heat: null,
+  none: null,
+};
+export const thinnerOf = ({ carrier }: Pick<Material, 'carrier'>): string | null => THINNERS[carrier];
+
 /** How a material is usually thinned for a technique and tool; null is neat. */
 export function usualDilution(
   technique: string,

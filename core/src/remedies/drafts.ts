@@ -1,29 +1,15 @@
+import { thinnerOf } from '../mixing/index.js';
 import { onItsOwn } from '../subjects/index.js';
 import type { Met, Remedy, StepDraft } from './types.js';
 
 /** The liquid that a material is thinned and, while it is young, taken off with; null where there is none. */
-export function ownThinner({ material }: Pick<Met, 'material'>): string | null {
-  switch (material?.carrier) {
-    case 'water':
-      return 'water';
-    case 'alcohol':
-      return 'isopropanol-70';
-    case 'spirit':
-      return 'white-spirit';
-    case 'hot':
-      return 'lacquer-thinner';
-    default:
-      return null;
-  }
-}
+export const ownThinner = ({ material }: Pick<Met, 'material'>): string | null => (material ? thinnerOf(material) : null);
 
 /** The thinner by which it still comes off, as the walk says; its own where that says nothing. */
 export function stillTakenBackWith(met: Met): string | null {
   const back = met.report.takeBack;
   if (!back || back.untilMin <= met.nowMin) return null;
-  return { water: 'water', alcohol: 'isopropanol-70', spirit: 'white-spirit', hot: 'lacquer-thinner', cyano: null, heat: null }[
-    back.withSolvent
-  ];
+  return thinnerOf({ carrier: back.withSolvent });
 }
 
 export const young = (met: Met): boolean => met.age === 'wet' || met.age === 'touch-dry';

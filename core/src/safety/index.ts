@@ -1,4 +1,5 @@
 export * from './card.js';
+export type { AirFigure, TooMuch } from './too-much.js';
 export type { CardJob } from './job.js';
 export { roomAir, type Emission, type RoomAir } from './room-air.js';
 export { AIRBORNE, type AirborneClass, type Limit } from './solvents.js';

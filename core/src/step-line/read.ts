@@ -1,5 +1,5 @@
 import type { Material, Supplies } from '../materials/index.js';
-import { parseDilution, usualDilution, type Dilution } from '../mixing/index.js';
+import { parseDilution, thinnerOf, usualDilution, type Dilution } from '../mixing/index.js';
 import { usualTool } from '../sequence/index.js';
 import { onItsOwn, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById, type Schools, type Technique } from '../techniques/index.js';
@@ -205,20 +205,12 @@ function ratioIn(line: Line): { parts: [number, number]; thinner: string | null 
   return { parts: [number(ratio[1]), number(ratio[2])], thinner: thinner?.means ?? null };
 }
 
-/** The thinner that a liquid takes, where none is said. */
-const THINNER_OF: Partial<Record<Material['carrier'], string>> = {
-  water: 'water',
-  alcohol: 'isopropanol-70',
-  spirit: 'white-spirit',
-  hot: 'lacquer-thinner',
-};
-
 function dilutionOf(told: ReturnType<typeof ratioIn>, technique: Technique, tool: string, material: Material | null): Dilution | null {
   if (told === 'neat' || material === null) return null;
   const usual = usualDilution(technique.id, tool, material);
   if (told === null) return technique.dose === null ? null : usual;
-  const thinner = told.thinner ?? usual?.thinner ?? THINNER_OF[material.carrier];
-  return thinner === undefined ? null : { thinner, parts: told.parts };
+  const thinner = told.thinner ?? usual?.thinner ?? thinnerOf(material);
+  return thinner === null ? null : { thinner, parts: told.parts };
 }
 
 /** How a material is laid where no technique is named: what comes from a can is sprayed, a base coat as the painter's school has it. */
