@@ -2,8 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { suppliesOf, type Bottle } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Step } from '../subjects/index.js';
-import { USUAL_SCHOOLS } from '../techniques/index.js';
+import { USUAL_SCHOOLS, isTechniqueId, techniqueById } from '../techniques/index.js';
 import { readLine } from './index.js';
+import { TECHNIQUE_OF_ROLE, TECHNIQUE_WORDS, USUAL_MATERIAL } from './words.js';
 
 const piece = pieceFromTemplate(templateById('van'), { id: 'p', name: 'P', scaleRatio: 76 });
 const bottle = (id: string, name: string, material: string): Bottle => ({
@@ -31,6 +32,15 @@ const supplies = suppliesOf({
 });
 const read = (text: string, before: Step | null = null) => readLine(text, { piece, supplies, schools: USUAL_SCHOOLS, before }, 's');
 const zoneIds = (test: (name: string) => boolean) => piece.zones.filter(({ name }) => test(name)).map(({ id }) => id);
+
+test('every word of a line leads to a technique, a material or a tool that there is', () => {
+  for (const id of [...Object.keys(TECHNIQUE_WORDS), ...Object.values(TECHNIQUE_OF_ROLE), ...Object.keys(USUAL_MATERIAL)])
+    expect(isTechniqueId(id)).toBe(true);
+  for (const [technique, material] of Object.entries(USUAL_MATERIAL))
+    expect(techniqueById(technique).roles).toContain(supplies.material(material).role);
+  const words = Object.values(TECHNIQUE_WORDS).flat();
+  expect(new Set(words).size).toBe(words.length);
+});
 
 describe('a step typed as one says it', () => {
   test('every part of it is understood, in any order', () => {

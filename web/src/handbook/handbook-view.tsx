@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { foundBy } from '../find/find.js';
 import { CatalogueList } from '../shelf/catalogue-list.js';
 import { PartTabs } from '../ui/part-tabs.js';
+import { SearchField } from '../ui/search-field.js';
 import { TableHead } from '../ui/table-head.js';
 import { RuleList } from './rule-list.js';
 
@@ -29,31 +30,12 @@ export function HandbookView() {
   );
 }
 
-/** Searched in the painter's own words. */
-function Search({ label, text, onChange }: { label: string; text: string; onChange: (text: string) => void }) {
-  return (
-    <label className="mb-3 block w-72">
-      <span className="sr-only">{label}</span>
-      <input
-        type="search"
-        data-search
-        placeholder="any word for it …"
-        className="field"
-        value={text}
-        onChange={(event) => {
-          onChange(event.target.value);
-        }}
-      />
-    </label>
-  );
-}
-
 function EffectTable() {
   const [text, setText] = useState('');
   const found = foundBy(text, EFFECTS, ({ name, shows, ways }) => ({ name, text: `${shows} ${ways.map((way) => way.name).join(' ')}` }));
   return (
     <>
-      <Search label="Search the effects" text={text} onChange={setText} />
+      <SearchField placeholder="any word for it …" label="Search the effects" text={text} onChange={setText} />
       <table className="w-full">
         <TableHead heads={['Effect', 'Ways', 'Belongs to', 'Wants below it', 'Afterwards']} />
         <tbody>
@@ -138,7 +120,7 @@ function TechniqueTable() {
   const share = (value: number): string => formatNumber(value * 100, 0);
   return (
     <>
-      <Search label="Search the techniques" text={text} onChange={setText} />
+      <SearchField placeholder="any word for it …" label="Search the techniques" text={text} onChange={setText} />
       <table className="w-full">
         <TableHead
           heads={['Technique', 'Tools', 'Recess · face · crest (%)', 'Usual cover', 'Wants below', 'Hands-on', 'Usual dilution', 'Source']}

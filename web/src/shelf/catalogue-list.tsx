@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { foundBy } from '../find/find.js';
 import { Swatch } from '../ui/swatch.js';
 import { ROLES, ROLE_NAMES } from '../ui/roles.js';
+import { SearchField } from '../ui/search-field.js';
 import { TableHead } from '../ui/table-head.js';
 
 const sheenWords = (gu: number | null): string => (gu === null ? '' : `${String(gu)} GU`);
@@ -15,19 +16,7 @@ export function CatalogueList() {
   const found = foundBy(text, MATERIALS, ({ name, role }) => ({ name, text: ROLE_NAMES[role] }));
   return (
     <>
-      <label className="mb-3 block w-72">
-        <span className="sr-only">Search the catalogue</span>
-        <input
-          type="search"
-          data-search
-          placeholder="name or kind …"
-          className="field"
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value);
-          }}
-        />
-      </label>
+      <SearchField label="Search the catalogue" placeholder="name or kind …" text={text} onChange={setText} />
       <table className="w-full">
         <TableHead heads={['Kind', 'Next coat', 'Dry-hard', 'Solvent-proof', 'Sheen', 'Solids', 'Lasts open', 'Drying times']} />
         {ROLES.map((role) => {
