@@ -1,4 +1,4 @@
-import { expect, make, rows, saved, test } from './fixtures.js';
+import { expect, make, openPiece, rows, saved, test } from './fixtures.js';
 
 /** Ten steps as a seasoned painter would say them. */
 const LINES = [
@@ -59,4 +59,24 @@ test('pasted notes are read line by line; what is not understood is told, put ri
   await expect(rows(page).nth(1)).toContainText('roof');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rows(page)).toHaveCount(1);
+});
+
+test('the same trouble at a second step is told as at the first, and let stand once for both', async ({ bench: page }) => {
+  await openPiece(page, 'Salt van No. 14');
+  const line = page.getByLabel('Or type a step, or paste notes');
+  await line.fill('wash umber 1:4 sides lower 35 %');
+  await line.press('Enter');
+  const again = page.getByRole('group', { name: 'Caution at step 14' }).filter({ hasText: 'as at step 9' });
+  await expect(again).toBeVisible();
+  const first = page.getByRole('group', { name: 'Caution at step 9' }).filter({ hasText: 'White spirit softens' });
+  await first.getByRole('button', { name: 'Let it stand …' }).click();
+  await first.getByLabel('Why it may stand, at steps 9, 14').fill('tried on the lid');
+  await first.getByRole('button', { name: 'Let it stand', exact: true }).click();
+  await expect(page.getByRole('note').filter({ hasText: 'tried on the lid' }).first()).toBeVisible();
+  await expect(first).toHaveCount(0);
+  await expect(again).toHaveCount(0);
+  await saved(page);
+  await page.getByRole('button', { name: 'Take it seriously again' }).first().click();
+  await expect(first).toBeVisible();
+  await expect(again).toBeVisible();
 });

@@ -5,7 +5,7 @@ import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Swatch } from '../ui/swatch.js';
 import { foundBy } from './find.js';
 
-export interface Pick {
+export interface Choice {
   id: string;
   name: string;
   /** What more it is found by. */
@@ -18,7 +18,7 @@ interface PickFieldProps {
   value: string;
   /** What is chosen, as the closed field shows it. */
   shown: ReactNode;
-  groups: readonly { heading: string; items: readonly Pick[] }[];
+  groups: readonly { heading: string; items: readonly Choice[] }[];
   onChange: (id: string) => void;
   autoFocus?: boolean;
   className?: string;
