@@ -334,6 +334,14 @@ describe('the painter’s own steps', () => {
     expect(steps!.filter(({ technique }) => technique === own[0]!.technique)).toHaveLength(1);
   });
 
+  test('stand for one wish each: the same wished twice is done once more', () => {
+    const problem = ownProblem(loadSteps());
+    const twice = { ...problem, intent: { ...problem.intent, wishes: [wish('loose-load'), wish('loose-load', { id: 'more' })] } };
+    const { steps, leftOut } = arrange(twice);
+    expect(leftOut.map(({ id }) => id)).toEqual(['loose-load']);
+    expect(steps!.filter(({ fromWish }) => fromWish === 'more').length).toBeGreaterThan(1);
+  });
+
   test('of another colour, or only half of it, do not', () => {
     const own = loadSteps();
     expect(arrange(ownProblem(own.slice(0, -1))).leftOut).toEqual([]);

@@ -2,7 +2,7 @@ import { effectById, stepsOf, wayOf, type Effect, type Fitting } from '../effect
 import { handsOnMinutes, roomyBench, incomingOf, subjectOf, zonesNamed } from '../sequence/index.js';
 import { ARRANGED, plainStep, substrateById, type Intent, type Priority, type Step } from '../subjects/index.js';
 import { techniqueById, type Phase } from '../techniques/index.js';
-import { isDoneByHand } from './by-hand.js';
+import { doneByHand } from './by-hand.js';
 import { coat } from './coat.js';
 
 /**
@@ -104,7 +104,8 @@ function ownBlocks(intent: Intent, fitting: Fitting): Block[] {
 export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; placeless: string[]; byHand: string[] } {
   const own = ownBlocks(intent, fitting);
   const isDone = new Set(fitting.piece.steps.slice(0, intent.doneSteps).flatMap(({ fromWish }) => (fromWish === null ? [] : [fromWish])));
-  const handMade = fitting.piece.steps.filter(({ fromWish }) => fromWish === null);
+  // each of the painter's own steps stands for one wish at the most
+  let handMade = fitting.piece.steps.filter(({ fromWish }) => fromWish === null);
   const [placeless, byHand]: [string[], string[]] = [[], []];
   const wished = intent.wishes.flatMap((wish): Block[] => {
     if (isDone.has(wish.id)) return [];
@@ -114,7 +115,9 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
       placeless.push(wish.id);
       return [];
     }
-    if (isDoneByHand(own, handMade, fitting)) {
+    const doing = doneByHand(own, handMade, fitting);
+    if (doing) {
+      handMade = handMade.filter((step) => !doing.includes(step));
       byHand.push(wish.id);
       return [];
     }

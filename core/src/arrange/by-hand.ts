@@ -7,17 +7,20 @@ import type { Step } from '../subjects/index.js';
 const SAME_DE00 = 12;
 
 /**
- * Whether the painter's own steps already do what a wish would: for each of its steps, in their order, one of theirs with the same technique, the same
- * sort of material in about the same colour, on all of its zones.
+ * The painter's own steps that already do what a wish would: for each of its steps, in their order, one of theirs with the same technique, the same
+ * sort of material in about the same colour, on all of its zones. Null where they do not do all of it.
  */
-export function isDoneByHand(wished: readonly Step[], own: readonly Step[], fitting: Fitting): boolean {
+export function doneByHand(wished: readonly Step[], own: readonly Step[], fitting: Fitting): Step[] | null {
+  const found: Step[] = [];
   let from = 0;
   for (const step of wished) {
     const at = own.findIndex((one, i) => i >= from && doesTheSame(one, step, fitting));
-    if (at < 0) return false;
+    const one = own[at];
+    if (!one) return null;
+    found.push(one);
     from = at + 1;
   }
-  return wished.length > 0;
+  return found;
 }
 
 function doesTheSame(own: Step, wished: Step, { piece, supplies }: Fitting): boolean {
