@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { addStep, clearTheBench, expect, expectAccessible, go, make, openPiece, printed, rows, saved, test } from './fixtures.js';
+import { addStep, clearTheBench, expect, expectAccessible, go, make, more, openPiece, printed, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 /** The plan worked on: improved, taken in hand, asked, and taken along. */
@@ -228,6 +228,7 @@ test('J18 One wagon, one sitting: planned by minutes, with what may be left out,
   const step = async (technique: string, material: string | undefined, minutes: string, wanted?: string): Promise<void> => {
     await addStep(page, technique, material);
     const row = rows(page).last();
+    await more(page);
     await row.getByLabel('Minutes').fill(minutes);
     if (wanted) await row.getByLabel('When it is due').selectOption({ label: wanted });
   };
@@ -327,6 +328,7 @@ test('a batch too long for any evening is worked in two parts', async ({ bench: 
   await make(page, 'Peat wagons', 'Open wagon', '6');
   // what has to stay wet is not put down in the middle
   await addStep(page, 'Flood with glue', 'White glue');
+  await more(page);
   await rows(page).last().getByLabel('Minutes').fill('25');
   await saved(page);
   await go(page, 'Evenings');

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { addStep, clearTheBench, expect, go, make, openPiece, openStep, saved, test } from './fixtures.js';
+import { addStep, clearTheBench, expect, go, make, more, openPiece, openStep, saved, test } from './fixtures.js';
 
 const PHOTO = join(fileURLToPath(new URL('../demo/pictures/', import.meta.url)), '9c37bd82b2d3e318f8cbf16dbaeb1e76.jpg');
 const note = (page: Page) => page.getByRole('region', { name: 'Sequence' }).getByLabel('Note').first();
@@ -37,6 +37,7 @@ test('what was typed right before the tab was closed is sent at the next start, 
 }) => {
   await openPiece(page, 'Salt van No. 14');
   await openStep(page, 1);
+  await more(page);
   await note(page).fill('typed right before closing');
   const context = page.context();
   await page.close();
@@ -82,6 +83,7 @@ test('a beginner with one piece asks what if, and improves a plan in which a ste
   await go(page, 'Pieces');
   await make(page, 'Rock face', 'Rock face');
   await addStep(page, 'Flood with glue', 'White glue');
+  await more(page);
   await page.getByRole('region', { name: 'Sequence' }).getByLabel('Minutes', { exact: true }).fill('300');
   await saved(page);
   await expect(page.getByText('1 step without an evening')).toBeVisible();

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { ARCHIVED, PIECES, addStep, expect, openPiece, rows, saved, test } from './fixtures.js';
+import { ARCHIVED, PIECES, addStep, expect, openPiece, more, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 async function makeVan(page: Page, name: string): Promise<void> {
@@ -120,6 +120,7 @@ test('steps are moved, opened and taken out by keyboard alone', async ({ bench: 
       .getByRole('button', { name: /Brush coat/ }),
   ).toBeFocused();
   await page.keyboard.press('Enter');
+  await more(page);
   await expect(rows(page).nth(1).getByLabel('Coats')).toHaveValue('2');
   await page.keyboard.press('Escape');
   await expect(rows(page).nth(1).getByLabel('Coats')).toHaveCount(0);
@@ -161,6 +162,7 @@ test('what is typed is checked as it is typed, and the focus stays', async ({ be
   await expect(dilution).toBeFocused();
   await dilution.fill('9 drops in 20 ml white spirit');
   await expect(rows(page).nth(7)).toContainText('9 drops in 20 ml white spirit');
+  await more(page);
   const coats = rows(page).nth(7).getByLabel('Coats');
   await coats.fill('99');
   await expect(page.getByRole('alert').filter({ hasText: 'Allowed: whole numbers 1–10' })).toBeVisible();

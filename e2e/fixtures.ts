@@ -134,19 +134,36 @@ export async function setStep(page: Page, technique: string, material?: string, 
   await sequence.getByRole('combobox', { name: 'Technique' }).click();
   await page.getByRole('option', { name: technique, exact: true }).click();
   if (material) {
-    await sequence.getByRole('combobox', { name: 'Material' }).click();
+    // asked for at once where the one before does not fit
+    const asked = page.getByRole('listbox', { name: 'Material' });
+    if (!(await asked.isVisible())) await sequence.getByRole('combobox', { name: 'Material' }).click();
     await page.getByRole('option', { name: material, exact: true }).click();
   }
   if (dilution) await sequence.getByLabel('Dilution').fill(dilution);
 }
 
+/** A step more at the end, on every zone. Its technique is asked for at once, then its material. */
 export async function addStep(page: Page, technique: string, material?: string, dilution?: string): Promise<void> {
   const before = await rows(page).count();
   await page.getByRole('button', { name: 'Add a step', exact: true }).click();
   // the one before it is open as well, until the new one stands there
   await expect(rows(page)).toHaveCount(before + 1);
-  await expect(rows(page).last().getByRole('button', { expanded: true })).toBeVisible();
-  await setStep(page, technique, material, dilution);
+  await expect(rows(page).last().locator('button[id^=step-][aria-expanded=true]')).toBeVisible();
+  const option = (name: string) => page.getByRole('option', { name, exact: true });
+  await option(technique).click();
+  if (material) await option(material).click();
+  else await page.keyboard.press('Escape');
+  await expect(page.getByRole('listbox')).toHaveCount(0);
+  const row = rows(page).last();
+  if (dilution) await row.getByLabel('Dilution').fill(dilution);
+  const all = row.getByRole('checkbox', { name: 'all', exact: true });
+  if (!(await all.isChecked())) await all.check();
+}
+
+/** Opens the lesser fields of the open step; they then stay open on this screen. */
+export async function more(page: Page): Promise<void> {
+  const button = page.getByRole('region', { name: 'Sequence' }).getByRole('button', { name: /^More/ });
+  if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
 }
 
 /** Puts every piece of the demo aside. */

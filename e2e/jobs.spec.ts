@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { addStep, clearTheBench, expect, make, onlyOn, printed, rows, saved, test } from './fixtures.js';
+import { addStep, clearTheBench, expect, make, more, onlyOn, printed, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 import { terrace } from './terrace.js';
 
@@ -76,6 +76,7 @@ test('the harbour shunter: effects pinned on a picture, windows and pick-ups kep
   // the treads were cleaned before the mist of the fixer: once more at the end
   await alarms(page).filter({ hasText: 'the wheel treads' }).getByRole('button', { name: 'Clean the treads at the end' }).click();
   await addStep(page, 'Look');
+  await more(page);
   await rows(page).last().getByLabel('only in daylight').check();
   await expect(alarms(page)).toHaveCount(0);
   await saved(page);

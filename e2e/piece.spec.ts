@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, facts, go, openPiece, rows, saved, test } from './fixtures.js';
+import { expect, facts, go, openPiece, more, rows, saved, test } from './fixtures.js';
 
 test('a coach from its prototype, two lengths only: drawn, its zones changed by keyboard', async ({ bench: page }) => {
   await page.getByRole('button', { name: 'New piece' }).click();
@@ -68,6 +68,7 @@ test('the section shows every layer; pointing at one lights its row, and the oth
   await expect(cut.locator('path[stroke-width="1.6"]')).toHaveCount(1);
   // thick coats fill the groove, and the same limits make it a caution in the row
   await row.getByRole('button', { name: /Airbrush coat/ }).click();
+  await more(page);
   await row.getByLabel('Coats').fill('8');
   await expect(facts(page)).toContainText('detail begins to fill');
   await expect(page.getByRole('group', { name: 'Caution at step 4' })).toContainText('begins to fill the grooves');
@@ -117,6 +118,7 @@ test('a batch: wheels off and back, rounds with a look, a step for one wagon onl
     .nth(10)
     .getByRole('button', { name: /Drybrush/ })
     .click();
+  await more(page);
   await rows(page).nth(10).getByRole('combobox', { name: 'Repeat group' }).selectOption({ label: 'a new one' });
   await expect(page.getByRole('group', { name: 'Repeat group Rounds 2' })).toBeVisible();
   await rows(page).nth(10).getByRole('combobox', { name: 'Repeat group' }).selectOption({ label: 'none' });
@@ -165,6 +167,7 @@ test('rules of firm ground tell where they arise, and their fixes cure', async (
     .nth(10)
     .getByRole('button', { name: /Dry powder/ })
     .click();
+  await more(page);
   await rows(page).nth(10).getByLabel('Put on × wanted').fill('');
   await caution(12, 'It mutes the dry pigment').getByRole('button', { name: 'Put the powder on twice as strong' }).click();
   await expect(caution(12, 'It mutes the dry pigment')).toHaveCount(0);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { addStep, expect, make, onlyOn, rows } from './fixtures.js';
+import { addStep, expect, make, more, onlyOn, rows } from './fixtures.js';
 
 /** Resin stores that must match: inked twice, single stones in three tones, evened, doors before the crests, a green foot. */
 export async function terrace(page: Page, name: string, count: string): Promise<void> {
@@ -12,6 +12,7 @@ export async function terrace(page: Page, name: string, count: string): Promise<
   await expect(unwashed).toHaveCount(0);
   // ink, in drops that can be counted, two rounds with a look between
   await addStep(page, 'Wash', 'Ink in alcohol', '9 drops in 20 ml isopropanol 70 %');
+  await more(page);
   await rows(page).last().getByRole('combobox', { name: 'Repeat group' }).selectOption({ label: 'a new one' });
   await expect(page.getByRole('group', { name: /^Repeat group/ }).getByLabel('Rounds')).toHaveValue('2');
   for (const tone of ['Slate pale', 'Bare plank', 'Pale lichen']) {

@@ -17,11 +17,13 @@ describe('the usual dilution', () => {
     expect(withUsualDilution(acrylic, { technique: 'drybrush' }, CATALOGUE).dilution).toBeNull();
   });
 
-  test('what the painter thinned otherwise stays while the material does', () => {
+  test('what the painter thinned otherwise stays, with what thins the material it is now', () => {
     const own = { ...coat, dilution: { thinner: 'white-spirit', parts: [9, 1] as [number, number] } };
     expect(withUsualDilution(own, { technique: 'wash' }, CATALOGUE)).toEqual({ technique: 'wash' });
     expect(withUsualDilution(own, { coats: 2 }, CATALOGUE)).toEqual({ coats: 2 });
-    expect(withUsualDilution(own, { material: 'wash-enamel', technique: 'wash' }, CATALOGUE).dilution).toBeNull();
+    expect(withUsualDilution(own, { material: 'wash-enamel', technique: 'wash' }, CATALOGUE).dilution).toEqual(own.dilution);
+    expect(withUsualDilution(own, { material: 'acrylic-satin' }, CATALOGUE).dilution).toEqual({ thinner: 'water', parts: [9, 1] });
+    expect(withUsualDilution(own, { material: 'pigment-dry', technique: 'powder-dry' }, CATALOGUE).dilution).toBeNull();
   });
 
   test('a kept mix, and a dilution that is told with the change, are not touched', () => {

@@ -1,5 +1,5 @@
 import type { Supplies } from '../materials/index.js';
-import { formatDilution, usualDilution, type Dilution } from '../mixing/index.js';
+import { formatDilution, thinnerOf, usualDilution, type Dilution } from '../mixing/index.js';
 import type { Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 import { usualTool } from './incoming.js';
@@ -11,15 +11,25 @@ function usualOf(step: Step, supplies: Supplies): Dilution | null {
   return usualDilution(technique.id, step.tool ?? usualTool(technique, material), material);
 }
 
+/** What the painter thinned otherwise: its share stays, with the liquid that goes into the material it is now. */
+function asTold(step: Step, material: string, supplies: Supplies): Dilution | null {
+  const [is, was] = [supplies.material(material), step.material === null ? null : supplies.material(step.material)];
+  if (step.dilution === null || is.carrier === was?.carrier) return step.dilution;
+  const thinner = thinnerOf(is);
+  return thinner === null ? null : { ...step.dilution, thinner };
+}
+
 /**
- * A change of technique, tool or material with the dilution that is usual then. What the painter thinned otherwise stays while the material does; a kept mix has
+ * A change of technique, tool or material with the dilution that is usual then. What the painter thinned otherwise stays; a kept mix has
  * its own. @throws RangeError when technique or material is not known.
  */
 export function withUsualDilution(step: Step, patch: Partial<Step>, supplies: Supplies): Partial<Step> {
   const changed = { ...step, ...patch };
   if (changed.mixId !== null || 'dilution' in patch) return patch;
   if (!['technique', 'tool', 'material', 'bottleId'].some((key) => key in patch)) return patch;
-  const isOther = changed.material !== step.material;
-  const wasUsual = formatDilution(step.dilution) === formatDilution(usualOf(step, supplies));
-  return isOther || wasUsual ? { ...patch, dilution: usualOf(changed, supplies) } : patch;
+  const isUsual = step.material === null || formatDilution(step.dilution) === formatDilution(usualOf(step, supplies));
+  if (isUsual) return { ...patch, dilution: usualOf(changed, supplies) };
+  return changed.material === null || changed.material === step.material
+    ? patch
+    : { ...patch, dilution: asTold(step, changed.material, supplies) };
 }

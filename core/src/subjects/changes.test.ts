@@ -5,12 +5,14 @@ import {
   duplicated,
   inGroup,
   membersOf,
+  movedByOne,
   patchedStep,
   pieceFromTemplate,
   plainStep,
   templateById,
   withoutMember,
   type Piece,
+  type Step,
 } from './index.js';
 
 const members = ['a', 'b', 'c'].map((id) => ({ id, label: `No. ${id}`, differences: [] }));
@@ -33,16 +35,16 @@ const piece: Piece = {
 
 describe('repeat groups', () => {
   test('a new one begins with two rounds and goes when its last step leaves', () => {
-    const grouped = inGroup(piece, '1', 'g');
+    const grouped = inGroup(piece, ['1'], 'g');
     expect(grouped.groups).toEqual([{ id: 'g', name: 'Rounds 1', rounds: 2, gate: 'Enough?' }]);
-    expect(inGroup(grouped, '1', null).groups).toEqual([]);
+    expect(inGroup(grouped, ['1'], null).groups).toEqual([]);
   });
 
   test('whatever is put together, each group has a step and each step’s group is there', () => {
     const move = fc.tuple(fc.constantFrom('1', '2', '3'), fc.constantFrom('g', 'h', null));
     fc.assert(
       fc.property(fc.array(move, { maxLength: 12 }), (moves) => {
-        const after = moves.reduce((now, [step, group]) => inGroup(now, step, group), piece);
+        const after = moves.reduce((now, [step, group]) => inGroup(now, [step], group), piece);
         const used = new Set(after.steps.map((step) => step.groupId).filter((id) => id !== null));
         expect(new Set(after.groups.map((group) => group.id))).toEqual(used);
         expect(after.groups.every((group) => group.rounds >= 1 && group.rounds <= 3)).toBe(true);
@@ -99,5 +101,27 @@ describe('a step that uses a mix', () => {
       expect(patchedStep(mixed, patch)).toEqual({ ...mixed, ...patch, mixId: null });
     for (const patch of [{ coats: 2 }, { note: 'x' }, { mixId: 'n', material: 'enamel-matt' }])
       expect(patchedStep(mixed, patch)).toEqual({ ...mixed, ...patch });
+  });
+});
+
+describe('several steps moved by one place', () => {
+  const order = (steps: readonly Step[]) => steps.map(({ id }) => id).join('');
+  const LETTERS = 'abcdefg'.split('');
+  const of = (ids: string): Step[] => ids.split('').map((id) => plainStep({ id, technique: 'wash', zones: ['all'] }));
+
+  test('those that stand together stay together, and at the end they stay', () => {
+    expect(order(movedByOne(of('abcde'), ['c', 'd'], -1))).toBe('acdbe');
+    expect(order(movedByOne(of('abcde'), ['b', 'd'], 1))).toBe('acbed');
+    expect(order(movedByOne(of('abcde'), ['a', 'b'], -1))).toBe('abcde');
+  });
+
+  test('nothing is lost, the order among the chosen and among the others holds', () => {
+    fc.assert(
+      fc.property(fc.subarray(LETTERS), fc.constantFrom(-1 as const, 1 as const), (ids, by) => {
+        const after = order(movedByOne(of('abcdefg'), ids, by));
+        expect(after.split('').filter((id) => ids.includes(id))).toEqual(ids);
+        expect(after.split('').filter((id) => !ids.includes(id))).toEqual(LETTERS.filter((id) => !ids.includes(id)));
+      }),
+    );
   });
 });

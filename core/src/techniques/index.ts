@@ -1,5 +1,6 @@
 export * from './types.js';
 export * from './tools.js';
 export * from './pace.js';
+export { isOnSurface } from './lays.js';
 export { TECHNIQUES, TECHNIQUE_FAMILIES, isTechniqueId, techniqueById } from './catalogue/index.js';
 export * from './schools.js';

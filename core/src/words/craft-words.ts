@@ -15,6 +15,7 @@ export const CRAFT_WORDS: readonly { own: readonly string[]; also: readonly stri
   { own: ['pastel'], also: ['chalk', 'soft pastel', 'chalk stick'] },
   { own: ['ink', 'umber', 'brown'], also: ['sepia'] },
   { own: ['undercoat', 'primer'], also: ['primer', 'prime', 'priming', 'undercoat', 'base coat', 'basecoat'] },
+  { own: ['brush coat', 'airbrush coat', 'spray coat'], also: ['base coat', 'basecoat', 'paint', 'spray', 'coat of paint'] },
   { own: ['decal', 'lettering'], also: ['transfer', 'waterslide', 'sticker', 'insignia', 'numbers', 'logo'] },
   { own: ['setting liquid'], also: ['softener', 'decal solution', 'setter'] },
   { own: ['masking', 'mask'], also: ['tape', 'frisket', 'liquid mask', 'masking fluid'] },

@@ -1,5 +1,6 @@
 import { EFFECTS } from '@eveningtide/core/effects';
 import { MATERIALS } from '@eveningtide/core/materials';
+import { TECHNIQUES } from '@eveningtide/core/techniques';
 import { expect, test } from '@jest/globals';
 import { CRAFT_WORDS, alsoCalled } from '@eveningtide/core/words';
 import { foundBy } from './find.js';
@@ -30,11 +31,16 @@ test('a letter wrong is no matter, another word is, and every word counts', () =
 test('its own name comes before what is only like it; without words all stay as they were', () => {
   expect(effects('Soot')[0]).toBe('soot');
   expect(materials('White glue')[0]).toBe('white-glue');
+  expect(foundBy('brush coat', TECHNIQUES, ({ name }) => ({ name, text: '' }))[0]?.id).toBe('brush-coat');
   expect(effects('  ')).toEqual(EFFECTS.map(({ id }) => id));
 });
 
 test('every craft word leads somewhere', () => {
-  const texts = [...EFFECTS.map(({ name, shows }) => `${name} ${shows}`), ...MATERIALS.map(({ name, role }) => `${name} ${role}`)];
+  const texts = [
+    ...TECHNIQUES.map(({ name }) => name),
+    ...EFFECTS.map(({ name, shows }) => `${name} ${shows}`),
+    ...MATERIALS.map(({ name, role }) => `${name} ${role}`),
+  ];
   for (const { own, also } of CRAFT_WORDS) {
     const found = texts.some((text) => also.every((word) => alsoCalled(text).includes(word)));
     expect([own.join(), found]).toEqual([own.join(), true]);

@@ -34,6 +34,14 @@ export function foundBy<T>(words: string, items: readonly T[], told: (item: T) =
     .map(({ item }) => item);
 }
 
+/** What stands within another word comes after what begins one. */
+const WITHIN = 0.5;
+const beginsIn = (word: string, field: string): boolean =>
+  field
+    .toLowerCase()
+    .split(/[\s,;/]+/)
+    .some((one) => one.startsWith(word));
+
 /** Its name before what painters call it, that before what is told of it and what painters call that; what is only alike last; Infinity where it is not meant. */
 function rankOf(
   word: string,
@@ -41,6 +49,7 @@ function rankOf(
   alike: number | undefined,
 ): number {
   const at = [name, also, text, alsoOfText].findIndex((field) => field.toLowerCase().includes(word));
-  if (at >= 0) return at;
+  // “brush coat” is not an airbrush coat
+  if (at >= 0) return at + (beginsIn(word, [name, also, text, alsoOfText][at] ?? '') ? 0 : WITHIN);
   return alike === undefined ? Infinity : 4 + alike;
 }

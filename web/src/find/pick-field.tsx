@@ -21,6 +21,9 @@ interface PickFieldProps {
   groups: readonly { heading: string; items: readonly Choice[] }[];
   onChange: (id: string) => void;
   autoFocus?: boolean;
+  /** Told from outside whether its list stands open; left out, the field itself knows. */
+  isOpen?: boolean;
+  onOpen?: (open: boolean) => void;
   className?: string;
 }
 
@@ -28,9 +31,11 @@ const HEADING =
   '[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:py-1 [&_[cmdk-group-heading]]:text-[0.8125rem] [&_[cmdk-group-heading]]:text-ink-3';
 
 /** A choice of many: typed in the painter's own words, the best first. Typing opens it. */
-export function PickField({ label, value, shown, groups, onChange, autoFocus, className }: PickFieldProps) {
+export function PickField({ label, value, shown, groups, onChange, autoFocus, isOpen, onOpen, className }: PickFieldProps) {
   const id = useId();
-  const [open, setOpen] = useState(false);
+  const [opened, setOpened] = useState(false);
+  const open = isOpen ?? opened;
+  const setOpen = onOpen ?? setOpened;
   const [words, setWords] = useState('');
   const all = groups.flatMap(({ items }) => items);
   const found = words.trim() === '' ? null : foundBy(words, all, ({ name, text = '' }) => ({ name, text }));
@@ -78,6 +83,10 @@ export function PickField({ label, value, shown, groups, onChange, autoFocus, cl
             align="start"
             sideOffset={2}
             className="z-30 w-[max(var(--radix-popover-trigger-width),18rem)] rounded-sm border border-line-strong bg-paper"
+            onCloseAutoFocus={(event) => {
+              // the next field asks already
+              if (document.activeElement?.closest('[cmdk-root]')) event.preventDefault();
+            }}
           >
             <Command shouldFilter={false} label={`Find: ${label}`} loop>
               <Command.Input
@@ -98,8 +107,9 @@ export function PickField({ label, value, shown, groups, onChange, autoFocus, cl
                         aria-label={item.name}
                         className="flex cursor-pointer items-center gap-2 rounded-sm px-2 py-1 data-[selected=true]:bg-ground"
                         onSelect={() => {
-                          onChange(item.id);
                           setOpen(false);
+                          setWords('');
+                          onChange(item.id);
                         }}
                       >
                         {item.colour && <Swatch colour={item.colour} />}

@@ -20,6 +20,8 @@ export const KEYS: readonly { where: string; keys: readonly { press: string; doe
       { press: 'Enter', does: 'opens a step, or closes it' },
       { press: 'Alt ↑, Alt ↓', does: 'moves the step' },
       { press: 'Delete', does: 'takes the step out' },
+      { press: 'Control D', does: 'lays the step down once more, after it' },
+      { press: 'Control or Shift with a press', does: 'chooses several steps: one more, or all between' },
       { press: 'Control Z, Control Shift Z', does: 'takes back, does again' },
       { press: 'Space on the handle', does: 'picks a step up; arrows move it, Space puts it down' },
       { press: 'Tab, Enter on a zone', does: 'chooses the zone, or puts it into the open step' },

@@ -151,11 +151,22 @@ describe('drawing', () => {
 });
 
 test('a new step is laid and dried as the painter does it', () => {
-  expect(newStep(undefined)).toMatchObject({ technique: 'brush-coat', drying: 'still' });
-  expect(newStep({ ...USUAL_SCHOOLS, base: 'airbrush', drying: 'dryer' })).toMatchObject({
+  const bare = pieceFromTemplate(templateById('van'), { id: 'p', name: 'P', scaleRatio: 76 });
+  const after = (...steps: Step[]) => newStep(undefined, CATALOGUE, { ...bare, steps }, steps.length);
+  const first = after();
+  expect(first).toMatchObject({ technique: 'brush-coat', drying: 'still', zones: ['all'], dilution: { thinner: 'water', parts: [3, 1] } });
+  expect(newStep({ ...USUAL_SCHOOLS, base: 'airbrush', drying: 'dryer' }, CATALOGUE, bare, 0)).toMatchObject({
     technique: 'airbrush-coat',
     drying: 'cool-dryer',
+    dilution: { thinner: 'acrylic-thinner', parts: [3, 2] },
   });
+  // it goes on where the last one was laid, with its paint where a coat is laid with such
+  const coat = { ...first, zones: ['roof'], material: 'enamel-matt', colour: '#4a3524' };
+  expect(after(coat)).toMatchObject({ zones: ['roof'], material: 'enamel-matt', colour: '#4a3524' });
+  const dust = { ...coat, technique: 'powder-dry', material: 'pigment-dry' };
+  expect(after(dust)).toMatchObject({ zones: ['roof'], material: 'acrylic-matt', colour: null });
+  const treads = plainStep({ id: 't', technique: 'clean-treads', zones: ['wheel-treads'] });
+  expect(after(coat, treads).zones).toEqual(['roof']);
 });
 
 test('a mix in words', () => {

@@ -10,6 +10,7 @@ export function DilutionField({ dilution, onChange }: { dilution: Dilution | nul
   return (
     <Field
       label="Dilution (paint : thinner)"
+      className="col-span-2"
       error={parsed.ok ? undefined : `${parsed.problem.field}: ${parsed.problem.value} – allowed: ${parsed.problem.allowed}`}
     >
       {(ids) => (

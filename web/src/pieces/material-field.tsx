@@ -3,6 +3,7 @@ import { likeOf, type Mix } from '@eveningtide/core/mixing';
 import { stepPaint } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
+import type { ComponentProps } from 'react';
 import { PickField } from '../find/pick-field.js';
 import { ROLE_NAMES } from '../ui/roles.js';
 import { Swatch } from '../ui/swatch.js';
@@ -12,8 +13,13 @@ const BOTTLE = 'bottle:';
 const KIND = 'kind:';
 const MIX = 'mix:';
 
+interface MaterialFieldProps extends Pick<ComponentProps<typeof PickField>, 'isOpen' | 'onOpen'> {
+  step: Step;
+  onChange: (patch: Partial<Step>) => void;
+}
+
 /** What the technique is done with: own bottles first, then the kinds of the catalogue. */
-export function MaterialField({ step, onChange }: { step: Step; onChange: (patch: Partial<Step>) => void }) {
+export function MaterialField({ step, onChange, ...opening }: MaterialFieldProps) {
   const { supplies, mixes } = useOnHand();
   const { roles } = techniqueById(step.technique);
   const { bottles } = supplies;
@@ -52,6 +58,7 @@ export function MaterialField({ step, onChange }: { step: Step; onChange: (patch
 
   return (
     <PickField
+      {...opening}
       label="Material"
       value={value}
       shown={

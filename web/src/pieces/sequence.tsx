@@ -1,8 +1,9 @@
 import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { Piece } from '@eveningtide/core/subjects';
-import { Plus } from 'lucide-react';
+import { onItsOwn, type Piece, type Step } from '@eveningtide/core/subjects';
+import { nanoid } from '@reduxjs/toolkit';
+import { ListChecks, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useWorkshopQuery } from '../store/api.js';
@@ -10,20 +11,23 @@ import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Empty } from '../ui/states.js';
-import { usePieceOutlook } from '../workers/outlook-context.js';
+import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
 import { Beside } from './beside.js';
 import { Findings } from './findings.js';
 import { GroupHead } from './group-head.js';
 import { GapLine } from './gap-line.js';
 import { newStep } from './new-step.js';
+import { SeveralBar } from './several-bar.js';
 import { StepLine } from './step-line.js';
 import { HEAD_COLUMNS, StepRow } from './step-row.js';
+import { useChosenSteps } from './use-chosen-steps.js';
 
 /** The steps in time order, with what happens between them, and the facts of the open one beside. */
 export function Sequence({ piece }: { piece: Piece }) {
   const dispatch = useAppDispatch();
   const own = usePieceOutlook(piece.id);
   const { data: workshop } = useWorkshopQuery();
+  const supplies = useSupplies();
   const [search, setSearch] = useSearchParams();
   const openId = search.get('step');
   const [addedId, setAdded] = useState<string | null>(null);
@@ -41,11 +45,17 @@ export function Sequence({ piece }: { piece: Piece }) {
       dispatch(editorActions.stepMoved({ from: indexOf(String(active.id)), to: indexOf(String(over.id)) }));
   };
   const add = (at: number) => {
-    const step = newStep(workshop?.workshop.schools);
-    dispatch(editorActions.stepAdded({ at, step }));
+    const step = newStep(workshop?.workshop.schools, supplies, piece, at);
+    dispatch(editorActions.stepsAdded({ at, steps: [step] }));
     setAdded(step.id);
     setOpen(step.id);
   };
+  const duplicate = (step: Step) => {
+    const copy = { ...onItsOwn(step, nanoid(10)), groupId: step.groupId };
+    dispatch(editorActions.stepsAdded({ at: indexOf(step.id) + 1, steps: [copy] }));
+    setOpen(copy.id);
+  };
+  const choosing = useChosenSteps(piece.steps);
 
   return (
     <div className="@container flex min-h-0 flex-1 print:block">
@@ -63,6 +73,16 @@ export function Sequence({ piece }: { piece: Piece }) {
             </Empty>
           ) : (
             <>
+              {choosing.isChoosing && (
+                <SeveralBar
+                  piece={piece}
+                  chosen={choosing.chosen}
+                  onChoose={choosing.choose}
+                  onDone={() => {
+                    choosing.choose(null);
+                  }}
+                />
+              )}
               <div aria-hidden="true" className={`${HEAD_COLUMNS} h-6 items-center border-b border-line text-[0.8125rem] text-ink-3`}>
                 <span />
                 <span>Step</span>
@@ -87,6 +107,10 @@ export function Sequence({ piece }: { piece: Piece }) {
                         onOpen={(open) => {
                           setOpen(open ? step.id : null);
                         }}
+                        onDuplicate={() => {
+                          duplicate(step);
+                        }}
+                        choosing={choosing}
                         head={<GroupHead piece={piece} index={index} />}
                         findings={<Findings piece={piece} stepId={step.id} />}
                         gap={own && <GapLine own={own} stepId={step.id} />}
@@ -105,6 +129,17 @@ export function Sequence({ piece }: { piece: Piece }) {
             >
               <Plus size={16} aria-hidden="true" /> Add a step
             </Button>
+            {piece.steps.length > 1 && !choosing.isChoosing && (
+              <Button
+                look="quiet"
+                className="ml-2"
+                onClick={() => {
+                  choosing.choose([]);
+                }}
+              >
+                <ListChecks size={16} aria-hidden="true" /> Choose several
+              </Button>
+            )}
           </div>
           <StepLine piece={piece} />
         </section>

@@ -1,16 +1,16 @@
 import { incomingOf, withUsualDilution } from '@eveningtide/core/sequence';
 import type { Piece, Step } from '@eveningtide/core/subjects';
-import { TECHNIQUE_FAMILIES, techniqueById } from '@eveningtide/core/techniques';
-import { useEffect, useMemo, useRef } from 'react';
+import { TECHNIQUE_FAMILIES, isOnSurface, techniqueById } from '@eveningtide/core/techniques';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { PickField } from '../find/pick-field.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
-import { usePieceOutlook, useSupplies } from '../workers/outlook-context.js';
+import { NumberField } from '../ui/number-field.js';
+import { useSupplies } from '../workers/outlook-context.js';
 import { DilutionField } from './dilution-field.js';
 import { MaterialField } from './material-field.js';
-import { PlanFields } from './step-plan-fields.js';
-import { MembersField, PartField, PlaceFields, StreakFields } from './step-special-fields.js';
-import { WorkFields } from './step-work-fields.js';
+import { StepMore } from './step-more.js';
+import { PartField, StreakFields } from './step-special-fields.js';
 import { ZonesField } from './zones-field.js';
 
 /** As they lie in the handbook: by what they are for. */
@@ -19,16 +19,15 @@ const TECHNIQUE_GROUPS = TECHNIQUE_FAMILIES.map(({ name, techniques }) => ({
   items: techniques.map(({ id, name: own, roles, effect }) => ({ id, name: own, text: `${effect} ${roles.join(' ')}` })),
 }));
 
-/** The step in place: every change counts at once. */
+/** The step in place: every change counts at once. What is done with what, where and on how much comes first; of a new step each is asked in turn. */
 export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; added: boolean }) {
   const dispatch = useAppDispatch();
   const supplies = useSupplies();
-  const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
+  const [asked, setAsked] = useState<'technique' | 'material' | null>(added ? 'technique' : null);
   const patch = (change: Partial<Step>) => {
     dispatch(editorActions.stepPatched({ id: step.id, patch: withUsualDilution(step, change, supplies) }));
   };
-  const usualMinutes = own?.handsOnMin[own.steps.findIndex((s) => s.id === step.id)];
 
   /** Another technique keeps the material only where it is done with such a thing. */
   const changeTechnique = (id: string) => {
@@ -39,6 +38,7 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
       tool: tools.some((tool) => tool === step.tool) ? step.tool : null,
       ...(keeps ? {} : { material: null, bottleId: null, dilution: null }),
     });
+    setAsked(roles.length > 0 && (added || !keeps) ? 'material' : null);
   };
 
   const editor = useRef<HTMLDivElement>(null);
@@ -47,6 +47,8 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
     if (added) editor.current?.scrollIntoView({ block: 'center' });
   }, [added]);
 
+  const { technique } = incoming;
+  const isThinned = technique.dose !== null && step.material !== null;
   return (
     <div
       ref={editor}
@@ -56,14 +58,41 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
         label="Technique"
         className="col-span-2"
         autoFocus={added}
+        isOpen={asked === 'technique'}
+        onOpen={(open) => {
+          setAsked(open ? 'technique' : null);
+        }}
         value={step.technique}
-        shown={incoming.technique.name}
+        shown={technique.name}
         groups={TECHNIQUE_GROUPS}
         onChange={changeTechnique}
       />
-      <div className="col-span-2">{incoming.technique.roles.length > 0 && <MaterialField step={step} onChange={patch} />}</div>
       <div className="col-span-2">
-        {incoming.technique.dose && step.material !== null && (
+        {technique.roles.length > 0 && (
+          <MaterialField
+            step={step}
+            isOpen={asked === 'material'}
+            onOpen={(open) => {
+              setAsked(open ? 'material' : null);
+            }}
+            onChange={patch}
+          />
+        )}
+      </div>
+      <div className="col-span-2 grid grid-cols-3 gap-x-3">
+        {isOnSurface(technique) && (
+          <NumberField
+            label="Cover (%)"
+            value={step.coverPct}
+            usual={String(technique.usualCoverPct)}
+            min={0}
+            max={100}
+            onChange={(coverPct) => {
+              patch({ coverPct });
+            }}
+          />
+        )}
+        {isThinned && (
           <DilutionField
             key={step.id}
             dilution={step.dilution}
@@ -80,16 +109,9 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
           patch({ zones });
         }}
       />
-      <WorkFields step={step} incoming={incoming} usualMinutes={usualMinutes} onChange={patch} />
-      {(incoming.technique.id === 'streak' || incoming.technique.id === 'scrape') && (
-        <StreakFields piece={piece} step={step} onChange={patch} />
-      )}
-      <PlaceFields piece={piece} step={step} onChange={patch} />
-      {(incoming.technique.effect === 'take-off' || incoming.technique.effect === 'refit') && (
-        <PartField piece={piece} step={step} onChange={patch} />
-      )}
-      {piece.members.length > 1 && <MembersField piece={piece} step={step} onChange={patch} />}
-      <PlanFields piece={piece} step={step} onChange={patch} />
+      {(technique.id === 'streak' || technique.id === 'scrape') && <StreakFields piece={piece} step={step} onChange={patch} />}
+      {(technique.effect === 'take-off' || technique.effect === 'refit') && <PartField piece={piece} step={step} onChange={patch} />}
+      <StepMore piece={piece} step={step} incoming={incoming} onChange={patch} />
     </div>
   );
 }

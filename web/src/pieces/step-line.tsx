@@ -32,7 +32,7 @@ export function StepLine({ piece }: { piece: Piece }) {
   // the words are read as they are typed; what they might have meant is looked for when there is time
   const shown = useDeferredValue(text);
   const add = (steps: readonly Step[]) => {
-    for (const [i, step] of steps.entries()) dispatch(editorActions.stepAdded({ at: piece.steps.length + i, step }));
+    dispatch(editorActions.stepsAdded({ at: piece.steps.length, steps }));
   };
   // each note comes after the one before it, as far as that was understood
   const readNotes = notes.map((line, i) => ({

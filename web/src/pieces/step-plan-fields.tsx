@@ -84,7 +84,7 @@ function GroupField({ piece, step }: { piece: Piece; step: Step }) {
       ]}
       onChange={(chosen) => {
         dispatch(
-          editorActions.stepGrouped({ id: step.id, groupId: chosen === NO_GROUP ? null : chosen === NEW_GROUP ? nanoid(8) : chosen }),
+          editorActions.stepsGrouped({ ids: [step.id], groupId: chosen === NO_GROUP ? null : chosen === NEW_GROUP ? nanoid(8) : chosen }),
         );
       }}
     />

@@ -4,13 +4,14 @@ import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { GripVertical, X } from 'lucide-react';
-import { useMemo, type KeyboardEvent, type ReactNode } from 'react';
+import { useMemo, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Swatch } from '../ui/swatch.js';
 import { useOnHand, usePieceOutlook } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { StepEditor } from './step-editor.js';
+import type { useChosenSteps } from './use-chosen-steps.js';
 import { zoneWords } from './zone-words.js';
 import { notifyWithUndo } from '../ui/notify.js';
 
@@ -29,6 +30,8 @@ interface StepRowProps {
   /** Just laid down: the painter goes on by saying what it is. */
   added: boolean;
   onOpen: (open: boolean) => void;
+  onDuplicate: () => void;
+  choosing: ReturnType<typeof useChosenSteps>;
   /** Head of the repeat group that begins here. */
   head: ReactNode;
   findings: ReactNode;
@@ -36,13 +39,13 @@ interface StepRowProps {
 }
 
 /** One step: its row, the editor under it while it is open, what is wrong with it, and the drying that follows. */
-export function StepRow({ piece, step, index, open, added, onOpen, head, findings, gap }: StepRowProps) {
+export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, choosing, head, findings, gap }: StepRowProps) {
   const dispatch = useAppDispatch();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
-    dispatch(editorActions.stepRemoved(step.id));
+    dispatch(editorActions.stepsRemoved([step.id]));
     notifyWithUndo(`Step ${String(index + 1)} taken out`, () =>
-      dispatch(editorActions.stepPutBack({ pieceId: piece.id, step, at: index })),
+      dispatch(editorActions.stepsPutBack({ pieceId: piece.id, steps: [{ step, at: index }] })),
     );
   };
   const onKeyDown = (event: KeyboardEvent) => {
@@ -62,6 +65,11 @@ export function StepRow({ piece, step, index, open, added, onOpen, head, finding
       onPointerLeave={() => {
         light(null);
       }}
+      onKeyDown={(event) => {
+        if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'd') return;
+        event.preventDefault();
+        onDuplicate();
+      }}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       className={`${isDragging ? 'relative z-10 bg-paper opacity-90' : ''} ${step.groupId === null ? '' : 'border-l-4 border-line-strong'}`}
     >
@@ -71,17 +79,39 @@ export function StepRow({ piece, step, index, open, added, onOpen, head, finding
         className={`relative ${open ? 'border-y border-line-strong bg-paper before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : litStepId === step.id ? 'bg-ground' : ''}`}
       >
         <div className="flex items-stretch">
-          <button
-            type="button"
-            ref={setActivatorNodeRef}
-            {...attributes}
-            {...listeners}
-            aria-label={`Move step ${String(index + 1)}`}
-            className="no-print w-6 shrink-0 cursor-grab pl-1.5 text-ink-3"
-          >
-            <GripVertical size={14} aria-hidden="true" />
-          </button>
-          <StepLine piece={piece} step={step} index={index} open={open} onOpen={onOpen} onKeyDown={onKeyDown} />
+          {choosing.isChoosing ? (
+            <label className="no-print flex w-6 shrink-0 items-center justify-center">
+              <input
+                type="checkbox"
+                aria-label={`Choose step ${String(index + 1)}`}
+                checked={choosing.isChosen(step.id)}
+                onChange={() => {
+                  choosing.toggle(step.id);
+                }}
+              />
+            </label>
+          ) : (
+            <button
+              type="button"
+              ref={setActivatorNodeRef}
+              {...attributes}
+              {...listeners}
+              aria-label={`Move step ${String(index + 1)}`}
+              className="no-print w-6 shrink-0 cursor-grab pl-1.5 text-ink-3"
+            >
+              <GripVertical size={14} aria-hidden="true" />
+            </button>
+          )}
+          <StepLine
+            piece={piece}
+            step={step}
+            index={index}
+            open={open}
+            onPress={(event) => {
+              if (!choosing.pressed(step.id, event)) onOpen(!open);
+            }}
+            onKeyDown={onKeyDown}
+          />
           <button
             type="button"
             aria-label={`Take step ${String(index + 1)} out`}
@@ -103,9 +133,12 @@ function StepLine({
   step,
   index,
   open,
-  onOpen,
+  onPress,
   onKeyDown,
-}: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open' | 'onOpen'> & { onKeyDown: (event: KeyboardEvent) => void }) {
+}: Pick<StepRowProps, 'piece' | 'step' | 'index' | 'open'> & {
+  onPress: (event: MouseEvent) => void;
+  onKeyDown: (event: KeyboardEvent) => void;
+}) {
   const { supplies, mixes } = useOnHand();
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
@@ -116,10 +149,8 @@ function StepLine({
       type="button"
       id={`step-${step.id}`}
       aria-expanded={open}
-      aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown Delete"
-      onClick={() => {
-        onOpen(!open);
-      }}
+      aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown Delete Control+D"
+      onClick={onPress}
       onKeyDown={onKeyDown}
       className={`${LINE_COLUMNS} min-h-[1.875rem] min-w-0 flex-1 items-center py-1 text-left focus-visible:-outline-offset-2`}
     >

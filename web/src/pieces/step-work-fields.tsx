@@ -1,4 +1,5 @@
 import { AIRFLOWS } from '@eveningtide/core/drying';
+import { isOnSurface } from '@eveningtide/core/techniques';
 import type { Incoming } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { useWorkshopQuery } from '../store/api.js';
@@ -17,7 +18,7 @@ interface WorkFieldsProps {
   onChange: (patch: Partial<Step>) => void;
 }
 
-/** How a step is done: tool, coats, cover, minutes. */
+/** How a step is done: tool, coats, minutes. */
 export function WorkFields({ step, incoming, usualMinutes, onChange }: WorkFieldsProps) {
   const { tool, technique, material } = incoming;
   return (
@@ -30,27 +31,19 @@ export function WorkFields({ step, incoming, usualMinutes, onChange }: WorkField
           onChange({ tool: chosen });
         }}
       />
-      <NumberField
-        label="Coats"
-        value={step.coats}
-        min={1}
-        max={10}
-        whole
-        optional={false}
-        onChange={(coats) => {
-          onChange({ coats: coats ?? 1 });
-        }}
-      />
-      <NumberField
-        label="Cover (%)"
-        value={step.coverPct}
-        usual={String(technique.usualCoverPct)}
-        min={0}
-        max={100}
-        onChange={(coverPct) => {
-          onChange({ coverPct });
-        }}
-      />
+      {isOnSurface(technique) && (
+        <NumberField
+          label="Coats"
+          value={step.coats}
+          min={1}
+          max={10}
+          whole
+          optional={false}
+          onChange={(coats) => {
+            onChange({ coats: coats ?? 1 });
+          }}
+        />
+      )}
       <NumberField
         label="Minutes"
         value={step.handsOnMin}

@@ -1,5 +1,5 @@
 import type { Piece, Step } from '@eveningtide/core/subjects';
-import { namedZones, toggledZone } from './zone-words.js';
+import { namedZones, toggledZone, zoneSets } from './zone-words.js';
 
 /** Which zones a step is done on. `all` is every zone that need not be kept clean. */
 export function ZonesField({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (zones: string[]) => void }) {
@@ -19,6 +19,16 @@ export function ZonesField({ piece, step, onChange }: { piece: Piece; step: Step
             );
           }}
         />
+        {zoneSets(piece).map(({ name, ids }) => (
+          <Chip
+            key={name}
+            label={name}
+            checked={!all && ids.length === step.zones.length && ids.every((id) => step.zones.includes(id))}
+            onChange={() => {
+              onChange([...ids]);
+            }}
+          />
+        ))}
         {piece.zones.map((zone) => (
           <Chip
             key={zone.id}

@@ -13,16 +13,22 @@ describe('the screen', () => {
 
   test('is as it was chosen', () => {
     put('{"theme":"dusk","textPct":130}');
-    expect(storedDisplay()).toEqual({ theme: 'dusk', textPct: 130, singleKeys: true, silent: true });
+    expect(storedDisplay()).toEqual({ theme: 'dusk', textPct: 130, singleKeys: true, silent: true, moreOfSteps: false });
   });
 
   test.each([null, '{ spoilt', '{"theme":"night","textPct":900}', '[]'])('%s counts as nothing chosen', (text) => {
     put(text);
-    expect(storedDisplay()).toEqual({ theme: 'day', textPct: 100, singleKeys: true, silent: true });
+    expect(storedDisplay()).toEqual({ theme: 'day', textPct: 100, singleKeys: true, silent: true, moreOfSteps: false });
   });
 
   test('changes one thing at a time', () => {
     const dusk = displayReducer(undefined, displayActions.themeSet('dusk'));
-    expect(displayReducer(dusk, displayActions.textSizeSet(115))).toEqual({ theme: 'dusk', textPct: 115, singleKeys: true, silent: true });
+    expect(displayReducer(dusk, displayActions.textSizeSet(115))).toEqual({
+      theme: 'dusk',
+      textPct: 115,
+      singleKeys: true,
+      silent: true,
+      moreOfSteps: false,
+    });
   });
 });

@@ -14,20 +14,23 @@ export interface DisplayState {
   singleKeys: boolean;
   /** Windows that open and close make no sound. */
   silent: boolean;
+  /** The lesser fields of a step stand open. */
+  moreOfSteps: boolean;
 }
 
 const KEY = 'eveningtide.display';
-const USUAL: DisplayState = { theme: 'day', textPct: 100, singleKeys: true, silent: true };
+const USUAL: DisplayState = { theme: 'day', textPct: 100, singleKeys: true, silent: true, moreOfSteps: false };
 
 /** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
 export function storedDisplay(): DisplayState {
   try {
-    const { theme, textPct, singleKeys, silent } = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<DisplayState>;
+    const { theme, textPct, singleKeys, silent, moreOfSteps } = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<DisplayState>;
     return {
       theme: THEMES.find((one) => one === theme) ?? USUAL.theme,
       textPct: TEXT_SIZES.find((one) => one === textPct) ?? USUAL.textPct,
       singleKeys: singleKeys ?? USUAL.singleKeys,
       silent: silent ?? USUAL.silent,
+      moreOfSteps: moreOfSteps ?? USUAL.moreOfSteps,
     };
   } catch {
     return USUAL;
@@ -58,6 +61,9 @@ const slice = createSlice({
     },
     singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
       state.singleKeys = payload;
+    },
+    moreOfStepsSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.moreOfSteps = payload;
     },
     silentSet: (state, { payload }: PayloadAction<boolean>) => {
       state.silent = payload;

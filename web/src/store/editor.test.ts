@@ -17,9 +17,9 @@ const run = (actions: Parameters<typeof editorReducer>[1][], from: State = open(
 describe('editor', () => {
   test('adds, patches, moves and removes', () => {
     const state = run([
-      act.stepAdded({ step: step('x'), at: 1 }),
+      act.stepsAdded({ steps: [step('x')], at: 1 }),
       act.stepMoved({ from: 0, to: 2 }),
-      act.stepRemoved('b'),
+      act.stepsRemoved(['b']),
       act.stepPatched({ id: 'c', patch: { coats: 2 } }),
     ]);
     expect(ids(state)).toBe('xac');
@@ -32,8 +32,8 @@ describe('editor', () => {
   });
 
   const anyAction = fc.oneof(
-    fc.nat(3).map((at) => act.stepAdded({ step: step(`n${String(at)}`), at })),
-    fc.constantFrom('a', 'b', 'c').map((id) => act.stepRemoved(id)),
+    fc.nat(3).map((at) => act.stepsAdded({ steps: [step(`n${String(at)}`)], at })),
+    fc.constantFrom('a', 'b', 'c').map((id) => act.stepsRemoved([id])),
     fc.tuple(fc.nat(2), fc.nat(2)).map(([from, to]) => act.stepMoved({ from, to })),
     fc.string({ minLength: 1 }).map((name) => act.renamed(name)),
   );
@@ -117,14 +117,14 @@ describe('undo', () => {
 
   test('a step that was taken out comes back to its place, whatever was typed since', () => {
     at(0);
-    const removed = run([act.stepRemoved('b')]);
+    const removed = run([act.stepsRemoved(['b'])]);
     const later = typed('x'.repeat(245), removed, name);
-    const back = run([act.stepPutBack({ pieceId: 'van', step: step('b'), at: 1 })], later);
+    const back = run([act.stepsPutBack({ pieceId: 'van', steps: [{ step: step('b'), at: 1 }] })], later);
     expect(ids(back)).toBe('abc');
     expect(back.piece?.name).toBe('x'.repeat(245));
     // it is not doubled, and another piece stays as it is
-    expect(run([act.stepPutBack({ pieceId: 'van', step: step('b'), at: 1 })], back)).toEqual(back);
-    expect(run([act.stepPutBack({ pieceId: 'wall', step: step('z'), at: 0 })], back)).toEqual(back);
+    expect(run([act.stepsPutBack({ pieceId: 'van', steps: [{ step: step('b'), at: 1 }] })], back)).toEqual(back);
+    expect(run([act.stepsPutBack({ pieceId: 'wall', steps: [{ step: step('z'), at: 0 }] })], back)).toEqual(back);
   });
 });
 
@@ -166,9 +166,9 @@ describe('the piece itself', () => {
   });
 
   test('steps join a repeat group and leave it', () => {
-    const grouped = run([act.stepGrouped({ id: 'a', groupId: 'g' }), act.stepGrouped({ id: 'b', groupId: 'g' })]);
+    const grouped = run([act.stepsGrouped({ ids: ['a'], groupId: 'g' }), act.stepsGrouped({ ids: ['b'], groupId: 'g' })]);
     expect(grouped.piece?.groups).toHaveLength(1);
-    const alone = run([act.stepGrouped({ id: 'a', groupId: null }), act.stepGrouped({ id: 'b', groupId: null })], grouped);
+    const alone = run([act.stepsGrouped({ ids: ['a'], groupId: null }), act.stepsGrouped({ ids: ['b'], groupId: null })], grouped);
     expect(alone.piece?.groups).toEqual([]);
   });
 

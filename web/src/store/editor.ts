@@ -1,6 +1,7 @@
 import { applyFix, type Fix } from '@eveningtide/core/sequence';
 import {
   inGroup,
+  movedByOne,
   patchedStep,
   resized,
   withoutMember,
@@ -85,6 +86,11 @@ interface StepPatch {
   id: string;
   patch: Partial<Step>;
 }
+/** A step with the place it stood at. */
+export interface StepAt {
+  step: Step;
+  at: number;
+}
 
 const editor = createSlice({
   name: 'editor',
@@ -138,16 +144,16 @@ const editor = createSlice({
     sizeChanged: (state, { payload }: PayloadAction<Size>) => {
       change(state, (piece) => resized(piece, payload));
     },
-    /** A step joins a repeat group, a new one where the id is not known, or leaves the one it was in; empty groups go. */
-    stepGrouped: (state, { payload }: PayloadAction<{ id: string; groupId: string | null }>) => {
-      change(state, (piece) => inGroup(piece, payload.id, payload.groupId));
+    /** Steps join a repeat group, a new one where the id is not known, or leave the one they were in; empty groups go. */
+    stepsGrouped: (state, { payload }: PayloadAction<{ ids: readonly string[]; groupId: string | null }>) => {
+      change(state, (piece) => inGroup(piece, payload.ids, payload.groupId));
     },
     /** A piece leaves the batch, and the steps that were done on it only are done on all. */
     memberRemoved: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => withoutMember(piece, payload));
     },
-    stepAdded: (state, { payload }: PayloadAction<{ step: Step; at: number }>) => {
-      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, payload.step) }));
+    stepsAdded: (state, { payload }: PayloadAction<{ steps: readonly Step[]; at: number }>) => {
+      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, ...payload.steps) }));
     },
     stepPatched: {
       ...timed<StepPatch>(),
@@ -156,13 +162,27 @@ const editor = createSlice({
         change(state, (piece) => ({ ...piece, steps: steps(piece) }), fieldOf(`step ${id}`, patch, meta.atMs));
       },
     },
-    stepRemoved: (state, { payload }: PayloadAction<string>) => {
-      change(state, (piece) => ({ ...piece, steps: piece.steps.filter((step) => step.id !== payload) }));
+    /** The same is changed of several steps. */
+    stepsPatched: (state, { payload: { ids, patch } }: PayloadAction<{ ids: readonly string[]; patch: Partial<Step> }>) => {
+      change(state, (piece) => ({ ...piece, steps: piece.steps.map((step) => (ids.includes(step.id) ? patchedStep(step, patch) : step)) }));
     },
-    /** A step that was taken out comes back to its place, whatever was done since. */
-    stepPutBack: (state, { payload: { pieceId, step, at } }: PayloadAction<{ pieceId: string; step: Step; at: number }>) => {
-      if (state.piece?.id !== pieceId || state.piece.steps.some(({ id }) => id === step.id)) return;
-      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(at, 0, step) }));
+    stepsRemoved: (state, { payload }: PayloadAction<readonly string[]>) => {
+      change(state, (piece) => ({ ...piece, steps: piece.steps.filter(({ id }) => !payload.includes(id)) }));
+    },
+    /** Steps that were taken out come back to their places, whatever was done since. */
+    stepsPutBack: (state, { payload: { pieceId, steps } }: PayloadAction<{ pieceId: string; steps: readonly StepAt[] }>) => {
+      if (state.piece?.id !== pieceId) return;
+      const here = new Set(state.piece.steps.map(({ id }) => id));
+      const gone = steps.filter(({ step }) => !here.has(step.id));
+      if (gone.length === 0) return;
+      change(state, (piece) => ({ ...piece, steps: gone.reduce((now, { step, at }) => now.toSpliced(at, 0, step), piece.steps) }));
+    },
+    /** Chosen steps by one place, up or down. */
+    stepsMoved: (state, { payload: { ids, by } }: PayloadAction<{ ids: readonly string[]; by: -1 | 1 }>) => {
+      if (!state.piece) return;
+      const steps = movedByOne(state.piece.steps, ids, by);
+      if (steps.every(({ id }, i) => id === state.piece?.steps[i]?.id)) return;
+      change(state, (piece) => ({ ...piece, steps }));
     },
     stepMoved: (state, { payload }: PayloadAction<{ from: number; to: number }>) => {
       const count = state.piece?.steps.length ?? 0;
