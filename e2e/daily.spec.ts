@@ -233,6 +233,8 @@ test('messages, dialogs and menus are accessible too', async ({ bench: page, ser
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'New piece' }).click();
   await expectAccessible(page);
+  await page.getByRole('dialog').getByRole('button', { name: 'Lorry', exact: true }).click();
+  await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Plan file' }).click();
   await expectAccessible(page);

@@ -1,13 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { ARCHIVED, PIECES, addStep, expect, openPiece, more, rows, saved, test } from './fixtures.js';
+import { ARCHIVED, PIECES, addStep, expect, make, more, newPiece, openPiece, rows, saved, test } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 async function makeVan(page: Page, name: string): Promise<void> {
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByLabel('Kind').selectOption({ label: 'Covered van' });
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
+  await make(page, name, 'Covered van');
 }
 
 test('from a bare van to a printed evening', async ({ bench: page, server }) => {
@@ -57,14 +53,14 @@ test('one more wall arch: household paint, barrier, spirit wash, to the bench ca
     await page.getByRole('button', { name: `Delete ${other}` }).click();
     await expect(page.getByRole('link', { name: other })).toHaveCount(0);
   }
-  await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Harbour arch 5');
-  await page.getByLabel('Kind').selectOption({ label: 'Wall casting' });
+  const dialog = await newPiece(page, 'Wall casting');
+  await dialog.getByLabel('Name', { exact: true }).fill('Harbour arch 5');
+  await dialog.locator('summary', { hasText: 'Size' }).click();
   await page.getByLabel('Length (mm)').fill('5000');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText('Allowed: above 0, up to 2000 mm on the model')).toBeVisible();
   await page.getByLabel('Length (mm)').fill('140');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await addStep(page, 'Brush coat', 'Wall primer');
   await addStep(page, 'Brush coat', 'Quay stone emulsion');
   await addStep(page, 'Wash', 'Iron streak oil wash', '1 : 4 white spirit');

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { startServer, type RunningServer } from '../scripts/lib/server.mjs';
 
@@ -174,14 +174,21 @@ export async function clearTheBench(page: Page): Promise<void> {
   }
 }
 
-/** A new piece of a kind, opened. */
-export async function make(page: Page, name: string, kind: string, count = '1', madeOf?: string): Promise<void> {
+/** The form of a new piece, its kind chosen by its picture. */
+export async function newPiece(page: Page, kind: string): Promise<Locator> {
   await page.getByRole('button', { name: 'New piece' }).click();
-  await page.getByLabel('Name', { exact: true }).fill(name);
-  await page.getByLabel('Kind').selectOption({ label: kind });
-  if (madeOf !== undefined) await page.getByLabel('Made of').selectOption({ label: madeOf });
-  await page.getByLabel('How many alike').fill(count);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New piece' });
+  await dialog.getByRole('button', { name: kind, exact: true }).click();
+  return dialog;
+}
+
+/** A new piece of a kind, opened. It comes as its kind usually does, and has no step yet. */
+export async function make(page: Page, name: string, kind: string, count = '1', madeOf?: string): Promise<void> {
+  const dialog = await newPiece(page, kind);
+  await dialog.getByLabel('Name', { exact: true }).fill(name);
+  if (madeOf !== undefined) await dialog.getByLabel('Made of').selectOption({ label: madeOf });
+  await dialog.getByLabel('How many').fill(count);
+  await dialog.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
 }
 

@@ -24,6 +24,9 @@ const press = async (page: Page, name: RegExp, key = 'Enter'): Promise<void> => 
 test('from a bare van over a mended snag to its evenings, without a mouse', async ({ bench: page }) => {
   await press(page, /^New piece/);
   await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page.getByRole('searchbox', { name: 'Find a kind' })).toBeFocused();
+  await page.keyboard.type('van');
+  await page.keyboard.press('Enter');
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await page.keyboard.type('Lime van 7');
   await page.keyboard.press('Enter');

@@ -1,21 +1,20 @@
 import { readFileSync } from 'node:fs';
-import { expect, facts, go, openPiece, more, rows, saved, test } from './fixtures.js';
+import { expect, facts, go, more, newPiece, openPiece, rows, saved, test } from './fixtures.js';
 
 test('a coach from its prototype, two lengths only: drawn, its zones changed by keyboard', async ({ bench: page }) => {
-  await page.getByRole('button', { name: 'New piece' }).click();
-  const dialog = page.getByRole('dialog');
+  const dialog = await newPiece(page, 'Coach');
   await expect(dialog.getByLabel('Name', { exact: true })).toBeFocused();
   await dialog.getByLabel('Name', { exact: true }).fill('Saloon 3');
-  await dialog.getByLabel('Kind').selectOption({ label: 'Coach' });
+  await dialog.locator('summary', { hasText: 'Size' }).click();
   await dialog.getByLabel('Scale').selectOption({ label: '1 : 87' });
   await dialog.getByLabel('Measured on').selectOption({ label: 'the prototype' });
   await dialog.getByLabel('Length (m)').fill('13.05');
   await dialog.getByLabel('Width (m)').fill('');
   await dialog.getByLabel('Height (m)').fill('');
   await expect(dialog.getByRole('alert')).toHaveText('Two of the three lengths are needed.');
-  await expect(dialog.getByRole('button', { name: 'Make it' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Create' })).toBeDisabled();
   await dialog.getByLabel('Height (m)').fill('3.48');
-  await dialog.getByRole('button', { name: 'Make it' }).click();
+  await dialog.getByRole('button', { name: 'Create' }).click();
   // 13.05 m at 1 : 87 is 150 mm
   await expect(facts(page).getByLabel('Length (mm)')).toHaveValue('150');
   await expect(facts(page).getByLabel('Height (mm)')).toHaveValue('40');

@@ -1,16 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { constantAir } from '../climate/index.js';
-import { EFFECTS, proposedWishes, suits } from '../effects/index.js';
+import { EFFECTS, RECIPES, proposedWishes, recipeWishes, recipesFor, suits } from '../effects/index.js';
 import { CATALOGUE } from '../materials/index.js';
 import { checkSequence, handsOnMinutes, subjectOf } from '../sequence/index.js';
 import {
   ERAS,
   NO_INTENT,
+  PRIMER_GREY,
   REGIONS,
   TEMPLATES,
   UPKEEPS,
   USUAL_STORY,
+  asItComes,
   pieceFromTemplate,
   plainStep,
   templateById,
@@ -157,6 +159,37 @@ describe('what a story proposes', () => {
     }
     expect(seen.size).toBeGreaterThan(300);
   }, 300_000);
+});
+
+describe('a recipe to start from', () => {
+  const comes = [
+    { comes: 'bare', colour: PRIMER_GREY, sheen: 'matt' },
+    { comes: 'primed', colour: PRIMER_GREY, sheen: 'matt' },
+    { comes: 'painted', colour: '#5a4330', sheen: 'gloss' },
+  ] as const;
+
+  test('has an order on every piece that it suits, however that comes, without snag or caution', () => {
+    let tried = 0;
+    for (const template of TEMPLATES)
+      for (const how of comes) {
+        const piece = asItComes(pieceFromTemplate(template, { id: 'p', name: 'P', scaleRatio: 76 }), how);
+        for (const recipe of recipesFor(piece)) {
+          const wishes = recipeWishes(piece, recipe, how.comes === 'painted' ? null : '#6b5a3e');
+          const { steps } = arrange(asked(piece, { wishes }));
+          const key = `${recipe.id} on ${template.id}, ${how.comes}`;
+          expect([key, steps === null ? ['no order'] : alarms(steps, piece)]).toEqual([key, []]);
+          expect(steps!.some(({ colour }) => colour === '#6b5a3e')).toBe(how.comes !== 'painted');
+          tried++;
+        }
+      }
+    expect(tried).toBeGreaterThan(200);
+  }, 120_000);
+
+  test('every recipe suits something, and every kind of piece has one', () => {
+    const pieces = TEMPLATES.map((template) => pieceFromTemplate(template, { id: 'p', name: 'P', scaleRatio: 76 }));
+    expect(new Set(pieces.flatMap((piece) => recipesFor(piece)))).toEqual(new Set(RECIPES));
+    for (const piece of pieces) expect([piece.template, recipesFor(piece).length > 1]).toEqual([piece.template, true]);
+  });
 });
 
 describe('what the painter has already', () => {

@@ -58,7 +58,7 @@ export function proposalOf(piece: Piece, story: Story, amount: Amount = 'typical
 export const proposedWishes = (piece: Piece, story: Story, amount?: Amount): Wish[] => proposalOf(piece, story, amount).wishes;
 
 /** A wish for an effect on the zones where the real thing is made of what shows it; none where there is none. */
-function wishesOn(effect: Effect, piece: Piece, intensity: number): Wish[] {
+export function wishesOn(effect: Effect, piece: Piece, intensity: number): Wish[] {
   const all = zonesFor(effect, piece);
   const made = madeLike(piece);
   const zones = all.filter((id) => {
@@ -77,7 +77,7 @@ function wishesOn(effect: Effect, piece: Piece, intensity: number): Wish[] {
   ];
 }
 
-const plainWish = (effect: string, more: Partial<Wish> = {}): Wish => ({
+export const plainWish = (effect: string, more: Partial<Wish> = {}): Wish => ({
   id: effect,
   effect,
   way: null,
@@ -90,7 +90,7 @@ const plainWish = (effect: string, more: Partial<Wish> = {}): Wish => ({
 });
 
 /** What is bare gets its colour first, metal a ground below it. */
-function groundFor(piece: Piece): Wish[] {
+export function groundFor(piece: Piece): Wish[] {
   const open = piece.zones.filter(({ keepClean, seen }) => keepClean === null && seen !== 'never');
   const isBare = open.some(({ startSheen, startColour }) => startSheen === 'bare' && startColour === null);
   if (!isBare || piece.steps.some(({ fromWish }) => fromWish === null)) return [];
@@ -100,7 +100,7 @@ function groundFor(piece: Piece): Wish[] {
 }
 
 /** What goes through hands gets a coat that stands them. */
-const protectionFor = ({ handled }: Piece): Wish[] => (handled ? [plainWish('protection', { priority: 'should' })] : []);
+export const protectionFor = ({ handled }: Piece): Wish[] => (handled ? [plainWish('protection', { priority: 'should' })] : []);
 
 /** The effect makes sense on the piece: its kind, a zone of it that is seen, a feature where it needs one. */
 export const suits = (effect: Effect, piece: Piece): boolean =>

@@ -1,6 +1,7 @@
 export * from './step.js';
 export * from './substrates.js';
 export * from './piece.js';
+export * from './as-it-comes.js';
 export * from './batch.js';
 export * from './duplicate.js';
 export * from './groups.js';

@@ -1,7 +1,8 @@
 import { zoneBox, type Piece, type Point, type View } from '@eveningtide/core/subjects';
 import type { KeyboardEvent } from 'react';
 
-const path = (points: readonly Point[]): string => `M${points.map((p) => `${p.xMm.toFixed(2)} ${p.yMm.toFixed(2)}`).join('L')}`;
+export const outlinePath = (points: readonly Point[]): string =>
+  `M${points.map((p) => `${p.xMm.toFixed(2)} ${p.yMm.toFixed(2)}`).join('L')}`;
 
 interface ElevationProps {
   piece: Piece;
@@ -65,7 +66,7 @@ export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone 
               {own.map(({ outline }, i) => (
                 <path
                   key={i}
-                  d={`${path(outline)}Z`}
+                  d={`${outlinePath(outline)}Z`}
                   fill={zone.keepClean ? 'url(#keep-clean)' : (fill ?? 'var(--color-ground)')}
                   fillOpacity={zone.seen === 'never' ? 0.35 : 1}
                   stroke="var(--color-ink)"
@@ -77,7 +78,7 @@ export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone 
         })}
         <g fill="none" stroke="var(--color-ink)" strokeOpacity={0.35} strokeWidth={0.6 * hair} pointerEvents="none">
           {view.lines.map((line, i) => (
-            <path key={i} d={path(line)} />
+            <path key={i} d={outlinePath(line)} />
           ))}
         </g>
         {features.map((feature) => (

@@ -1,4 +1,16 @@
-import { completeSize, elevationsOf, isSubstrateId, pieceFromTemplate, templateById, type Piece } from '@eveningtide/core/subjects';
+import {
+  PRIMER_GREY,
+  asItComes,
+  completeSize,
+  elevationsOf,
+  isSubstrateId,
+  pieceFromTemplate,
+  templateById,
+  type Comes,
+  type AsItComes,
+  type Likeness,
+  type Piece,
+} from '@eveningtide/core/subjects';
 import { MOST_MEMBERS } from '@eveningtide/core/limits';
 import { nanoid } from '@reduxjs/toolkit';
 import { useForm, useWatch } from 'react-hook-form';
@@ -17,7 +29,27 @@ export interface NewPieceForm {
   width: number;
   height: number;
   count: number;
+  /** Of several: all alike, or each its own. */
+  likeness: Likeness;
+  comes: Comes;
+  /** What shows of something primed or painted. */
+  comesColour: string;
+  comesSheen: AsItComes['sheen'];
+  /** Colour it is to have. */
+  bodyColour: string;
+  /** What is painted already keeps its colour, unless it is repainted. */
+  repaint: boolean;
+  start: string;
 }
+
+/** How its sequence begins: with no step, with wishes to be told, or with a recipe, by its id. */
+export const EMPTY = 'empty';
+export const BY_WISHES = 'wishes';
+
+/** A dull brown that suits most stock, to be changed (our tone). */
+const BODY_COLOUR = '#6b5a3e';
+/** As models usually come from their makers (our tone). */
+const MAKERS_COLOUR = '#6f6a5f';
 
 export const LONGEST_MM = 2000;
 export const MOST_MODELS = MOST_MEMBERS;
@@ -42,29 +74,41 @@ function useLengths() {
 }
 
 /** What is asked of a new piece, and the piece that is made of the answers. */
-export function useNewPiece() {
+export function useNewPiece(templateId: string, usual: { scaleRatio: number; likeness: Likeness | null }) {
   const { shown, modelMm, typed } = useLengths();
   const defaultsOf = (templateId: string): NewPieceForm => {
-    const { substrate, size } = templateById(templateId);
+    const { substrate, size, name, kind, startSheen } = templateById(templateId);
     const [length = NaN, width = NaN, height = NaN] = SIZES.map(({ mm }) => shown.figure(size[mm], 'length'));
-    return { name: '', template: templateId, substrate, scale: '76', measured: 'model', length, width, height, count: 1 };
+    return {
+      ...{ name, template: templateId, substrate, scale: String(usual.scaleRatio), measured: 'model', length, width, height, count: 1 },
+      // castings of one mould stand side by side; stock runs apart
+      likeness: usual.likeness ?? (kind === 'structure' ? 'alike' : 'own'),
+      comes: startSheen === 'bare' ? 'bare' : 'painted',
+      comesColour: MAKERS_COLOUR,
+      comesSheen: startSheen === 'bare' ? 'matt' : startSheen,
+      bodyColour: BODY_COLOUR,
+      repaint: false,
+      start: EMPTY,
+    };
   };
-  const form = useForm<NewPieceForm>({ defaultValues: defaultsOf('van') });
-  const { reset, getValues, setValue, control } = form;
+  const form = useForm<NewPieceForm>({ defaultValues: defaultsOf(templateId) });
+  const { getValues, setValue, control } = form;
   const answers = useWatch({ control }) as NewPieceForm;
   const sizeOf = (given: NewPieceForm) =>
     completeSize(
       templateById(given.template),
       Object.fromEntries(SIZES.map(({ name, mm }) => [mm, given[name] > 0 ? modelMm(given[name], given.measured, given.scale) : 0])),
     );
-  const plainPiece = (given: NewPieceForm, id: string, name: string): Piece =>
-    pieceFromTemplate(templateById(given.template), {
+  const plainPiece = (given: NewPieceForm, id: string, name: string): Piece => {
+    const piece = pieceFromTemplate(templateById(given.template), {
       id,
       name,
       scaleRatio: Number(given.scale),
       size: sizeOf(given),
       ...(isSubstrateId(given.substrate) ? { substrate: given.substrate } : {}),
     });
+    return { ...asItComes(piece, { comes: given.comes, colour: given.comesColour, sheen: given.comesSheen }), likeness: given.likeness };
+  };
   const isEnough = SIZES.filter(({ name }) => answers[name] > 0).length >= 2;
   const preview = isEnough ? plainPiece(answers, 'preview', 'Preview') : null;
 
@@ -78,10 +122,11 @@ export function useNewPiece() {
     lengthUnit: shown.unit(answers.measured === 'model' ? 'length' : 'prototypeLength'),
     fits: (figure: number): boolean =>
       Number.isNaN(figure) || (figure > 0 && modelMm(figure, getValues('measured'), getValues('scale')) <= LONGEST_MM),
-    /** Another kind brings its own sizes; what was said of the model stays. */
-    chooseKind: (template: string): void => {
-      const { name, scale, count } = getValues();
-      reset({ ...defaultsOf(template), name, scale, count });
+    /** Primer is grey and matt, until it is said otherwise. */
+    come: (comes: Comes): void => {
+      setValue('comes', comes);
+      setValue('comesColour', comes === 'primed' ? PRIMER_GREY : MAKERS_COLOUR);
+      if (comes === 'primed') setValue('comesSheen', 'matt');
     },
     /** The same lengths told the other way. */
     measure: (measured: Measured): void => {
@@ -98,3 +143,6 @@ export function useNewPiece() {
     },
   };
 }
+
+/** What the form of a new piece knows and does. */
+export type NewPieceAbout = ReturnType<typeof useNewPiece>;

@@ -53,7 +53,6 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
       event.preventDefault();
       dispatch(editorActions.stepMoved({ from: index, to: index + (event.key === 'ArrowUp' ? -1 : 1) }));
     } else if (event.key === 'Delete') remove();
-    else if (event.key === 'Escape' && open) onOpen(false);
   };
   const { litStepId, light } = useFocus();
   return (
@@ -66,9 +65,15 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
         light(null);
       }}
       onKeyDown={(event) => {
-        if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'd') return;
-        event.preventDefault();
-        onDuplicate();
+        // what is typed into an open list is not meant for the row
+        if (!(event.target instanceof Node) || !event.currentTarget.contains(event.target)) return;
+        if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'd') {
+          event.preventDefault();
+          onDuplicate();
+        } else if (event.key === 'Escape' && open) {
+          onOpen(false);
+          event.currentTarget.querySelector<HTMLElement>(`#step-${step.id}`)?.focus();
+        }
       }}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       className={`${isDragging ? 'relative z-10 bg-paper opacity-90' : ''} ${step.groupId === null ? '' : 'border-l-4 border-line-strong'}`}

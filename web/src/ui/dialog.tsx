@@ -15,6 +15,7 @@ export function Dialog({
   open,
   onOpenChange,
   printable = false,
+  wide = false,
   children,
 }: {
   title: string;
@@ -23,6 +24,8 @@ export function Dialog({
   onOpenChange: (open: boolean) => void;
   /** Printed, it stands on the paper alone. */
   printable?: boolean;
+  /** For what is chosen by pictures. */
+  wide?: boolean;
   children: ReactNode;
 }) {
   const body = useRef<HTMLDivElement>(null);
@@ -32,7 +35,7 @@ export function Dialog({
       <Radix.Portal>
         <Radix.Overlay className="no-print fixed inset-0 z-20 bg-black/40" />
         <Radix.Content
-          className={`${printable ? PRINTED_ALONE : ''} fixed top-1/2 left-1/2 z-30 max-h-[90vh] w-[min(35rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line-strong bg-page p-5`}
+          className={`${printable ? PRINTED_ALONE : ''} fixed top-1/2 left-1/2 z-30 max-h-[90vh] ${wide ? 'w-[min(46rem,94vw)]' : 'w-[min(35rem,94vw)]'} -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-sm border border-line-strong bg-page p-5`}
           {...(note ? {} : { 'aria-describedby': undefined })}
           onOpenAutoFocus={(event) => {
             opener.current = document.activeElement instanceof HTMLElement ? document.activeElement : null;

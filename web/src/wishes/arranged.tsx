@@ -18,6 +18,7 @@ import { useBenchNow, useOnHand, useSupplies } from '../workers/outlook-context.
 import { arrangeService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { CollisionBox } from './collision-box.js';
+import { orderAskedFor } from './problem.js';
 import { notifyWithUndo } from '../ui/notify.js';
 
 function useProblem(piece: Piece): SentProblem | null {
@@ -27,17 +28,7 @@ function useProblem(piece: Piece): SentProblem | null {
   return useMemo(() => {
     const intent = piece.intent ?? NO_INTENT;
     if (!shelf || !data || intent.wishes.length === 0) return null;
-    const { schools, climate, rules } = data.workshop;
-    return {
-      piece,
-      intent,
-      story: intent.story,
-      shelf,
-      schools,
-      today: now.date,
-      air: climate.evening,
-      severities: Object.fromEntries(rules.map(({ rule, severity }) => [rule, severity])),
-    };
+    return orderAskedFor(piece, intent, { shelf, workshop: data.workshop, today: now.date });
   }, [piece, shelf, data, now.date]);
 }
 
