@@ -1,1 +1,2 @@
+export { isHeading, readPaint, type ReadPaint } from './paint-line.js';
 export { readLine, type LineFor, type ReadLine, type UnknownWords } from './read.js';

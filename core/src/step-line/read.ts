@@ -3,7 +3,7 @@ import { parseDilution, thinnerOf, usualDilution, type Dilution } from '../mixin
 import { usualTool } from '../sequence/index.js';
 import { onItsOwn, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById, type Schools, type Technique } from '../techniques/index.js';
-import { craftNames } from '../words/index.js';
+import { meantBy, stem, stems, thingsOf, type Thing } from './things.js';
 import {
   ALL_WORDS,
   BUT_WORDS,
@@ -47,15 +47,6 @@ interface Token {
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const number = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
-/** `Sides` and `side` are the same word here, and `dry-brush` is two. */
-const stem = (word: string): string => (word.length > 3 && word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word);
-const wordsOf = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .split(/[^\p{L}\p{N}#%]+/u)
-    .filter((word) => word !== '');
-const stems = (text: string): string[] => wordsOf(text).map(stem);
-
 /** The longest run of words that may mean one thing. */
 const LONGEST_RUN = 5;
 
@@ -130,64 +121,17 @@ function zonesIn(line: Line, { piece }: LineFor): string[] | null {
   return from.filter((id) => !off.has(id));
 }
 
-interface Laid {
-  material: string;
-  bottleId: string | null;
-}
-
-/** What a thing that can be laid is called: its own name, its kind, and what painters call that. */
-interface Called extends Laid {
-  role: Material['role'];
-  own: readonly string[];
-  /** Each in words: `rattle can` is meant by both of them only. */
-  also: readonly (readonly string[])[];
-}
-
-/** What a shelf holds changes far less often than a letter is typed. */
-const known = new WeakMap<Supplies, readonly Called[]>();
-
-function thingsOf(supplies: Supplies): readonly Called[] {
-  const before = known.get(supplies);
-  if (before) return before;
-  const kinds = supplies.materials.map(({ id, name, role }) => ({
-    material: id,
-    bottleId: null,
-    role,
-    own: stems(name),
-    also: craftNames(name).map(stems),
-  }));
-  const bottles = supplies.bottles.map(({ id, name, material }) => {
-    const kind = supplies.material(material);
-    return {
-      material,
-      bottleId: id,
-      role: kind.role,
-      own: stems(name),
-      also: [...stems(kind.name).map((word) => [word]), ...craftNames(`${name} ${kind.name}`).map(stems)],
-    };
-  });
-  const all = [...bottles, ...kinds];
-  known.set(supplies, all);
-  return all;
-}
-
-/** The thing that most of the words that are left mean; what stands on the shelf first, then the shortest name. */
-function thingIn(line: Line, technique: Technique | null, { supplies }: LineFor): Laid | null {
+/** The thing that most of the words that are left mean. */
+function thingIn(line: Line, technique: Technique | null, { supplies }: LineFor): Thing | null {
   const left = line.left();
-  const asked = left.map(({ word }) => stem(word));
   const fits = thingsOf(supplies).filter(({ role }) => technique === null || technique.roles.includes(role));
-  const scored = fits.map((thing) => {
-    const named = asked.map((word) => thing.own.includes(word));
-    const also = new Set(thing.also.filter((words) => words.every((word) => asked.includes(word))).flat());
-    const known = asked.map((word, i) => named[i] === true || also.has(word));
-    const score =
-      known.filter(Boolean).length * 10 + named.filter(Boolean).length * 3 + (thing.bottleId === null ? 0 : 2) - thing.own.length * 0.5;
-    return { thing, known, score };
-  });
-  const best = scored.filter(({ known }) => known.includes(true)).sort((a, b) => b.score - a.score)[0];
+  const best = meantBy(
+    left.map(({ word }) => stem(word)),
+    fits,
+  );
   if (!best) return null;
   for (const [i, token] of left.entries()) if (best.known[i]) token.used = true;
-  return { material: best.thing.material, bottleId: best.thing.bottleId };
+  return best.thing;
 }
 
 /** `1:4`, with the thinner's name after it where one stands there; what is left out is usual for the material. */

@@ -95,7 +95,18 @@ export const COLOUR_WORDS: Readonly<Record<string, string>> = {
   yellow: '#c4a03a',
   cream: '#e3d9b8',
   buff: '#c8b088',
+  sand: '#b9a27a',
+  umber: '#4a3524',
+  sienna: '#8a5a35',
+  ochre: '#b0823c',
+  silver: '#a9aaac',
+  steel: '#7d8084',
+  gunmetal: '#4a4c50',
+  orange: '#b8692e',
 };
+
+/** How much lighter a word makes a colour, L* (our numbers). */
+export const SHADE_WORDS: Readonly<Record<string, number>> = { dark: -14, deep: -10, mid: 0, pale: 16, light: 14, faded: 10, off: -4 };
 
 /** All of the piece; and what takes zones out of it. */
 export const ALL_WORDS: ReadonlySet<string> = new Set(['all', 'everything', 'whole', 'everywhere']);

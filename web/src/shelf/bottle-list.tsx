@@ -2,7 +2,7 @@ import type { Bottle, MaterialRole } from '@eveningtide/core/materials';
 import { lifeOf } from '@eveningtide/core/needs';
 import { touchedBy } from '@eveningtide/core/plan-file';
 import { formatNumber } from '@eveningtide/core/units';
-import { Pencil, Plus, Search } from 'lucide-react';
+import { ClipboardPaste, Pencil, Plus, Search } from 'lucide-react';
 import { useState } from 'react';
 import { usePiecesQuery, type StoredBottle } from '../store/api.js';
 import { Button } from '../ui/button.js';
@@ -11,7 +11,9 @@ import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
+import { Dialog } from '../ui/dialog.js';
 import { BottleDialog } from './bottle-dialog.js';
+import { PaintList } from './paint-list.js';
 import { ShelfFileMenu } from './shelf-file-menu.js';
 import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 import { STATE_NAMES, isLow, wantedBottles, type State } from './shelf-filter.js';
@@ -23,7 +25,7 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
   const [text, setText] = useState('');
   const [role, setRole] = useState<MaterialRole | 'all'>('all');
   const [state, setState] = useState<State>('all');
-  const [editing, setEditing] = useState<StoredBottle | 'new' | null>(null);
+  const [editing, setEditing] = useState<StoredBottle | 'new' | 'list' | null>(null);
   // as the plan knows them: what work was done from is open
   const bottles = stored.map(({ bottle }) => supplies.bottle(bottle.id) ?? bottle).filter((bottle) => supplies.isMaterial(bottle.material));
   const found = wantedBottles(bottles, { text, role, state }, supplies, now.date);
@@ -78,6 +80,13 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
         </p>
         <ShelfFileMenu stored={stored} />
         <Button
+          onClick={() => {
+            setEditing('list');
+          }}
+        >
+          <ClipboardPaste size={16} aria-hidden="true" /> Paste a list
+        </Button>
+        <Button
           look="ink"
           onClick={() => {
             setEditing('new');
@@ -88,8 +97,18 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
       </div>
       {bottles.length === 0 && (
         <Empty title="No bottle yet">
-          Put on the shelf what you have: its kind, its colour, when it was opened and how much is left. Steps then take their colour from
-          it, and you are told when it has been open too long.
+          <p>
+            Put on the shelf what you have: one by one, or a whole list at once. Steps then take their colour from it, and you are told when
+            it runs out or has been open too long.
+          </p>
+          <Button
+            className="mt-3"
+            onClick={() => {
+              setEditing('list');
+            }}
+          >
+            <ClipboardPaste size={16} aria-hidden="true" /> Paste or type a list
+          </Button>
         </Empty>
       )}
       {bottles.length > 0 && found.length === 0 && (
@@ -103,7 +122,23 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
           }}
         />
       )}
-      {editing && (
+      {editing === 'list' && (
+        <Dialog
+          title="A list of paints"
+          wide
+          open
+          onOpenChange={() => {
+            setEditing(null);
+          }}
+        >
+          <PaintList
+            onDone={() => {
+              setEditing(null);
+            }}
+          />
+        </Dialog>
+      )}
+      {editing && editing !== 'list' && (
         <BottleDialog
           stored={editing === 'new' ? null : editing}
           onClose={() => {

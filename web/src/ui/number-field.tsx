@@ -14,11 +14,23 @@ interface NumberFieldProps {
   /** Empty means null; without it a number must stand there. */
   optional?: boolean;
   className?: string;
+  inTable?: boolean;
   onChange: (value: number | null) => void;
 }
 
 /** A number that may be left to its usual value; what is not allowed is told and not taken over. */
-export function NumberField({ label, value, usual, min, max, whole = false, optional = true, className, onChange }: NumberFieldProps) {
+export function NumberField({
+  label,
+  value,
+  usual,
+  min,
+  max,
+  whole = false,
+  optional = true,
+  className,
+  inTable = false,
+  onChange,
+}: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const shown = typed ?? (value === null ? '' : String(value));
   const problem = (text: string): string | undefined => {
@@ -28,7 +40,7 @@ export function NumberField({ label, value, usual, min, max, whole = false, opti
     return good ? undefined : `Allowed: ${whole ? 'whole numbers ' : ''}${String(min)}–${String(max)}`;
   };
   return (
-    <Field label={label} error={problem(shown)} {...(className ? { className } : {})}>
+    <Field label={label} inTable={inTable} error={problem(shown)} {...(className ? { className } : {})}>
       {(ids) => (
         <input
           {...ids}

@@ -1,0 +1,159 @@
+import { LONGEST_NAME, MOST_ML } from '@eveningtide/core/limits';
+import type { Bottle } from '@eveningtide/core/materials';
+import { QuantityField } from '../ui/number-field.js';
+import { ROLES, ROLE_NAMES } from '../ui/roles.js';
+import { useShown } from '../ui/shown.js';
+import { useSupplies } from '../workers/outlook-context.js';
+import type { PaintRow } from './paint-rows.js';
+
+/** Paints as they were read: each cell can be put right, each line left out. */
+export function PaintTable({ rows, onChange }: { rows: readonly PaintRow[]; onChange: (rows: readonly PaintRow[]) => void }) {
+  const shown = useShown();
+  const guessed = rows.filter(({ kindGuessed }) => kindGuessed).length;
+  const change = (at: number, given: Partial<PaintRow>) => {
+    onChange(rows.map((row, i) => (i === at ? { ...row, ...given } : row)));
+  };
+  return (
+    <>
+      {guessed > 0 && (
+        <p className="mb-2 text-[0.8125rem] text-ink-2">
+          {guessed === 1 ? 'Of one line' : `Of ${String(guessed)} lines`} no word tells the kind: marked with ?, taken as the commonest
+          paint.
+        </p>
+      )}
+      <table className="w-full text-[0.875rem]">
+        <thead>
+          <tr className="border-b border-line-strong text-left text-[0.8125rem] text-ink-2 [&>th]:px-1 [&>th]:font-normal">
+            <th>Take</th>
+            <th className="w-[32%]">Name</th>
+            <th>Kind</th>
+            <th>Colour</th>
+            <th className="w-20">Holds ({shown.unit('volume')})</th>
+            <th className="w-20">Left ({shown.unit('volume')})</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, at) => (
+            <PaintLine
+              key={row.bottle.id}
+              row={row}
+              onChange={(given) => {
+                change(at, given);
+              }}
+            />
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function PaintLine({ row, onChange }: { row: PaintRow; onChange: (given: Partial<PaintRow>) => void }) {
+  const { bottle } = row;
+  const set = (given: Partial<Bottle>) => {
+    onChange({ bottle: { ...bottle, ...given } });
+  };
+  return (
+    <tr className={`border-b border-line [&>td]:px-1 [&>td]:py-1 ${row.isTaken ? '' : 'opacity-60'}`}>
+      <td>
+        <label className="flex min-h-6 items-center gap-1.5">
+          <input
+            type="checkbox"
+            aria-label={`Take ${bottle.name}`}
+            checked={row.isTaken}
+            onChange={(event) => {
+              onChange({ isTaken: event.target.checked });
+            }}
+          />
+        </label>
+      </td>
+      <td>
+        <input
+          aria-label={`Name of ${bottle.name}`}
+          className="field"
+          maxLength={LONGEST_NAME}
+          value={bottle.name}
+          onChange={(event) => {
+            set({ name: event.target.value });
+          }}
+        />
+        {row.isKnown && <span className="text-[0.8125rem]">on the shelf already</span>}
+      </td>
+      <td>
+        <span className="flex items-center gap-1">
+          {row.kindGuessed && <b title="no word tells it">?</b>}
+          <KindSelect
+            label={`Kind of ${bottle.name}`}
+            value={bottle.material}
+            onChange={(material) => {
+              onChange({ bottle: { ...bottle, material }, kindGuessed: false });
+            }}
+          />
+        </span>
+      </td>
+      <td>
+        <input
+          type="color"
+          aria-label={`Colour of ${bottle.name}`}
+          className="field !w-10 !p-0.5"
+          value={bottle.colour}
+          onChange={(event) => {
+            set({ colour: event.target.value });
+          }}
+        />
+      </td>
+      <td>
+        <QuantityField
+          inTable
+          label={`Holds, ${bottle.name}`}
+          quantity="volume"
+          value={bottle.sizeMl}
+          min={0}
+          max={MOST_ML}
+          onChange={(sizeMl) => {
+            set({ sizeMl, leftMl: sizeMl === null ? bottle.leftMl : Math.min(bottle.leftMl ?? sizeMl, sizeMl) });
+          }}
+        />
+      </td>
+      <td>
+        <QuantityField
+          inTable
+          label={`Left, ${bottle.name}`}
+          quantity="volume"
+          value={bottle.leftMl}
+          min={0}
+          max={bottle.sizeMl ?? MOST_ML}
+          onChange={(leftMl) => {
+            set({ leftMl });
+          }}
+        />
+      </td>
+    </tr>
+  );
+}
+
+function KindSelect({ label, value, onChange }: { label: string; value: string; onChange: (material: string) => void }) {
+  const supplies = useSupplies();
+  return (
+    <select
+      aria-label={label}
+      className="field"
+      value={value}
+      onChange={(event) => {
+        onChange(event.target.value);
+      }}
+    >
+      {ROLES.map((role) => (
+        <optgroup key={role} label={ROLE_NAMES[role]}>
+          {supplies.materials
+            .filter((material) => material.role === role)
+            .map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+        </optgroup>
+      ))}
+    </select>
+  );
+}
