@@ -24,7 +24,7 @@ const workshop = {
     night: { tempC: 14, rhPct: 66 },
     places: [{ id: 'airing-cupboard', name: 'Airing cupboard', air: { tempC: 28, rhPct: 35 }, models: 4 }],
   },
-  equipment: { airbrush: true, boothModels: 4, benchModels: 10, brushesMm: [3, 6, 12, 25] },
+  equipment: { airbrush: true, cans: true, boothModels: 4, benchModels: 10, brushesMm: [3, 6, 12, 25] },
   room: { volumeM3: 28, airChangesPerH: 1.5 },
 };
 

@@ -17,6 +17,7 @@ const CODE: Record<Path, () => Promise<ComponentType>> = {
   '/mixing': async () => (await import('./mixing/mixing-view.js')).MixingView,
   '/finishes': async () => (await import('./finishes/finishes-view.js')).FinishesView,
   '/finishes/compare': async () => (await import('./finishes/compare-view.js')).CompareView,
+  '/begin': async () => (await import('./begin/begin-view.js')).BeginView,
   '/log': async () => (await import('./log/log-view.js')).LogView,
   '/deleted': async () => (await import('./pieces/deleted-view.js')).DeletedView,
   '/handbook': async () => (await import('./handbook/handbook-view.js')).HandbookView,

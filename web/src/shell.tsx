@@ -7,6 +7,7 @@ import { Offline } from './offline.js';
 import { useLive } from './store/live.js';
 import { useSendLog } from './store/log.js';
 import { useSendDrafts } from './store/send-drafts.js';
+import { useAppSelector } from './store/store.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
 import { useIsPhone } from './ui/use-is-phone.js';
@@ -14,6 +15,7 @@ import { OutlookProvider, usePlan } from './workers/outlook-context.js';
 
 const commandBox = () => import('./keys/command-box.js');
 const CommandBox = lazy(async () => ({ default: (await commandBox()).CommandBox }));
+const Tour = lazy(async () => ({ default: (await import('./begin/tour.js')).Tour }));
 const KeyList = lazy(async () => ({ default: (await import('./keys/key-list.js')).KeyList }));
 
 /** The rail at the left and the view beside it. */
@@ -34,6 +36,7 @@ export function Shell() {
         </div>
       </div>
       <Keys />
+      <TourIfAny />
       <Toaster
         // on a phone the large buttons of the evening are below, and must not be covered
         position={isPhone ? 'top-center' : 'bottom-right'}
@@ -96,6 +99,11 @@ function Keys() {
       {open === 'keys' && <KeyList onClose={close} />}
     </Suspense>
   );
+}
+
+function TourIfAny() {
+  const at = useAppSelector((state) => state.display.tourAt);
+  return <Suspense>{at !== null && <Tour at={at} />}</Suspense>;
 }
 
 function PlanTrouble() {

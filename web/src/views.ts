@@ -18,12 +18,15 @@ export interface View {
   /** As the command box lists it for each piece: the group, and the words before the piece's name. */
   ofPiece?: { group: string; before: string };
   parts?: readonly Part[];
+  /** What the tour says of it; left out: the tour goes by. */
+  tour?: { stop: number; says: string };
 }
 
 /** Every view there is: routes, the list at the left, the command box, keys and the tests of all views (`view-examples.ts`) go by it. */
 export const VIEWS = [
   {
     path: '/tonight',
+    tour: { stop: 5, says: 'What to do this evening, large enough to be read from the bench: start, done, timers.' },
     name: 'Tonight',
     rail: 'work',
     altDigit: 1,
@@ -32,18 +35,29 @@ export const VIEWS = [
       { part: 'cautions', listed: null },
     ],
   },
-  { path: '/pieces', name: 'Pieces', rail: 'work', altDigit: 2 },
+  {
+    path: '/pieces',
+    name: 'Pieces',
+    rail: 'work',
+    altDigit: 2,
+    tour: { stop: 1, says: 'Everything you paint. Press a name to open it; New piece begins another.' },
+  },
   {
     path: '/pieces/:pieceId',
     name: 'A piece',
     listed: null,
     ofPiece: { group: 'Open a piece', before: '' },
+    tour: {
+      stop: 2,
+      says: 'Its steps in time order, with the drying between them. What would go wrong stands at the step, with a button that mends it.',
+    },
   },
   {
     path: '/pieces/:pieceId/wishes',
     name: 'Wishes',
     listed: null,
     ofPiece: { group: 'Wishes', before: 'Wishes for ' },
+    tour: { stop: 3, says: 'Say what it should look like, and the order of the steps is worked out, each with its reason.' },
   },
   {
     path: '/pieces/:pieceId/film',
@@ -59,6 +73,7 @@ export const VIEWS = [
   },
   {
     path: '/evenings',
+    tour: { stop: 4, says: 'All pieces in the evenings that you have. Coats dry overnight, so the nights count too.' },
     name: 'Evenings',
     rail: 'work',
     altDigit: 3,
@@ -71,6 +86,7 @@ export const VIEWS = [
   },
   {
     path: '/shelf',
+    tour: { stop: 6, says: 'Your paints. What runs out and what to buy is worked out from the plan.' },
     name: 'Shelf',
     rail: 'work',
     altDigit: 4,
@@ -106,9 +122,11 @@ export const VIEWS = [
     rail: 'work',
     parts: [{ part: 'learnt', listed: null }],
   },
+  { path: '/begin', name: 'First steps' },
   { path: '/deleted', name: 'Recently deleted' },
   {
     path: '/handbook',
+    tour: { stop: 7, says: 'Why each warning is given, how each technique is done, what each material needs.' },
     name: 'Handbook',
     rail: 'foot',
     listed: 'Handbook: rules',
@@ -149,3 +167,10 @@ export const listedForPiece = (piece: { id: string; name: string }): { group: st
   all.flatMap(({ path, ofPiece }) =>
     ofPiece ? [{ group: ofPiece.group, to: path.replace(':pieceId', piece.id), name: ofPiece.before + piece.name }] : [],
   );
+
+/** The stops of the tour, in their order: where they are, and what is said there. Of a piece the first one is shown; without any its views are left out. */
+export const tourStops = (pieceId: string | null): { to: string; name: string; says: string }[] =>
+  all
+    .flatMap(({ path, name, tour }) => (tour && (pieceId !== null || !path.includes(':pieceId')) ? [{ path, name, ...tour }] : []))
+    .sort((a, b) => a.stop - b.stop)
+    .map(({ path, name, says }) => ({ to: path.replace(':pieceId', pieceId ?? ''), name, says }));

@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { constantAir } from '../climate/index.js';
 import { EFFECTS, RECIPES, proposedWishes, recipeWishes, recipesFor, suits } from '../effects/index.js';
-import { CATALOGUE } from '../materials/index.js';
-import { checkSequence, handsOnMinutes, subjectOf } from '../sequence/index.js';
+import { CATALOGUE, suppliesOf } from '../materials/index.js';
+import { checkSequence, handsOnMinutes, incomingOf, subjectOf } from '../sequence/index.js';
 import {
   ERAS,
   NO_INTENT,
@@ -183,6 +183,22 @@ describe('a recipe to start from', () => {
         }
       }
     expect(tried).toBeGreaterThan(200);
+  }, 120_000);
+
+  test('is laid with what there is: without airbrush or cans nothing is sprayed, and still no alarm', () => {
+    const brushes = suppliesOf({ bottles: [], materials: [], sprayers: { airbrush: false, cans: false } });
+    for (const template of TEMPLATES) {
+      const piece = asItComes(pieceFromTemplate(template, { id: 'p', name: 'P', scaleRatio: 76 }), comes[0]);
+      for (const recipe of recipesFor(piece)) {
+        const { steps, letStand } = arrange(asked(piece, { wishes: recipeWishes(piece, recipe, '#6b5a3e') }, { supplies: brushes }));
+        const key = `${recipe.id} on ${template.id}`;
+        expect([key, steps === null ? 'no order' : letStand]).toEqual([key, []]);
+        const sprayed = steps!
+          .filter((step) => incomingOf(step, brushes).sprayed)
+          .map(({ technique, material }) => `${technique} ${material ?? ''}`);
+        expect([key, sprayed]).toEqual([key, []]);
+      }
+    }
   }, 120_000);
 
   test('every recipe suits something, and every kind of piece has one', () => {

@@ -189,7 +189,7 @@ function collisionOf(blocks: readonly Block[], setting: Setting, problem: Arrang
     const wish = intent.wishes.find(({ id }) => id === block.id);
     if (!wish) return [];
     const effect = effectById(wish.effect);
-    const now = wayOf(wish, effect, problem.schools).id;
+    const now = wayOf(wish, effect, problem).id;
     const otherWays = effect.ways
       .filter(({ id }) => id !== now)
       .flatMap((way) => {

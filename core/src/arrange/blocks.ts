@@ -122,7 +122,7 @@ export function blocksOf(intent: Intent, fitting: Fitting): { blocks: Block[]; p
       return [];
     }
     const steps = [...own, ...sealAfter(wish.id, effect, own, fitting)];
-    const way = wayOf(wish, effect, fitting.schools);
+    const way = wayOf(wish, effect, fitting);
     return [
       {
         id: wish.id,

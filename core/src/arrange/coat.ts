@@ -24,7 +24,7 @@ function newCoat(technique: string, material: string, zones: string[], fitting: 
   const kind = fitting.supplies.material(material);
   const bottle = bottleFor(kind, null, fitting);
   const used = bottle ? fitting.supplies.material(bottle.material) : kind;
-  const tool = more.tool ?? usualTool(techniqueById(technique), used);
+  const tool = more.tool ?? usualTool(techniqueById(technique), used, fitting.supplies);
   return plainStep({
     id: `${technique}-${material}`,
     technique,

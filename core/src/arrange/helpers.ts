@@ -49,13 +49,18 @@ const looseZones = (state: SequenceState): string[] =>
 const paintable = (fitting: Fitting): string[] =>
   fitting.piece.zones.filter(({ keepClean, seen }) => keepClean === null && seen !== 'never').map(({ id }) => id);
 
+/** Kinds that can be laid with what there is: what comes from a can is none where there are no cans. */
+const thoseThereAre = (materials: readonly string[], { supplies }: Fitting): string[] =>
+  materials.filter((id) => supplies.sprayers.cans || !supplies.material(id).aerosol);
+
 function binders(zones: string[], fitting: Fitting): Helper[] {
+  const how = fitting.supplies.sprayers.airbrush ? { tool: 'airbrush', airPressureBar: 0.6 } : {};
   const fixers = ['fixer-alcohol', 'fixer-spirit'].map((material) => ({
-    step: coat('fix', material, zones, fitting, { tool: 'airbrush', airPressureBar: 0.6 }),
+    step: coat('fix', material, zones, fitting, how),
     does: 'Binds the loose powder',
     cures: FIX_CURES,
   }));
-  const clears = ['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'].map((material) =>
+  const clears = thoseThereAre(['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], fitting).map((material) =>
     seal(material, zones, 'Binds the loose powder', FIX_CURES, fitting),
   );
   return fitting.schools.fixingPowders === 'clear' ? [...clears, ...fixers] : [...fixers, ...clears];
@@ -99,10 +104,10 @@ function sealsFor(block: Block, zones: string[], fitting: Fitting): Helper[] {
   const smoothOnes = fitting.piece.sheenWanted === 'satin' ? [smooth('satin'), smooth('gloss')] : [smooth('gloss')];
   if (runsIn(block, fitting)) return smoothOnes;
   const does = 'Seals what lies below, and gives tooth';
-  const matt = [
-    seal('clear-matt-acrylic', zones, does, MATT_CURES, fitting, THIN),
-    seal('clear-matt-lacquer-aerosol', zones, does, MATT_CURES, fitting),
-  ];
+  const matt = thoseThereAre(['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], fitting).map((material) =>
+    // from a can nobody lays it thinner than it comes
+    seal(material, zones, does, MATT_CURES, fitting, fitting.supplies.material(material).aerosol ? {} : THIN),
+  );
   return [...matt, ...smoothOnes];
 }
 
@@ -140,8 +145,8 @@ export function helpersAtEnd(state: SequenceState, wrongSheen: string[], fitting
   const loose = looseZones(state);
   const { sheenWanted } = fitting.piece;
   const sheen = (zones: string[]): Helper[] =>
-    ['acrylic', 'lacquer-aerosol'].map((kind) =>
-      seal(`clear-${sheenWanted}-${kind}`, zones, `Ends ${sheenWanted}, as wanted`, END_CURES, fitting),
+    thoseThereAre([`clear-${sheenWanted}-acrylic`, `clear-${sheenWanted}-lacquer-aerosol`], fitting).map((material) =>
+      seal(material, zones, `Ends ${sheenWanted}, as wanted`, END_CURES, fitting),
     );
   const both = [...new Set([...wrongSheen, ...loose])];
   return [

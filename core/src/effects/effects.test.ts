@@ -226,8 +226,9 @@ describe('what it is done with', () => {
 
   test('the way of one’s school, unless the wish names another', () => {
     const shade = effectById('recess-shade');
-    expect(wayOf(wish('recess-shade'), shade, { ...USUAL_SCHOOLS, shading: 'oil' }).id).toBe('oil');
-    expect(wayOf(wish('recess-shade', { way: 'acrylic' }), shade, { ...USUAL_SCHOOLS, shading: 'oil' }).id).toBe('acrylic');
+    const oils = { schools: { ...USUAL_SCHOOLS, shading: 'oil' as const }, supplies: CATALOGUE };
+    expect(wayOf(wish('recess-shade'), shade, oils).id).toBe('oil');
+    expect(wayOf(wish('recess-shade', { way: 'acrylic' }), shade, oils).id).toBe('acrylic');
   });
 
   test('as it is usually thinned', () => {

@@ -190,7 +190,10 @@ export function recipeWishes(piece: Piece, recipe: Recipe, bodyColour: string | 
     return suits(known, piece) ? wishesOn(known, piece, intensity) : [];
   });
   const protection = effects.some(({ effect }) => effect === 'protection') ? [] : protectionFor(piece);
-  return [...ground, ...colour, ...effects, ...protection].map((wish) =>
-    wish.effect === 'body-colour' ? { ...wish, colour: bodyColour } : wish,
-  );
+  return [...ground, ...colour, ...effects, ...protection].map((wish) => ({
+    ...wish,
+    // a recipe is chosen as a whole
+    priority: 'must',
+    ...(wish.effect === 'body-colour' ? { colour: bodyColour } : {}),
+  }));
 }

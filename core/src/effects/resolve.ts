@@ -20,14 +20,22 @@ export interface Fitting {
   today: string;
 }
 
-/** The way a wish is done: the one it names, else the first of the painter's school, else the first. */
-export function wayOf(wish: Wish, effect: Effect, schools: Schools): Way {
+/** All its steps can be done with what there is to spray with. */
+const canBeDone = ({ steps }: Way, { sprayers, isMaterial, material }: Supplies): boolean =>
+  steps.every(({ technique, tool, material: kind, clear }) => {
+    const isCan = clear === 'lacquer-aerosol' || (kind !== null && isMaterial(kind) && material(kind).aerosol);
+    if (isCan) return sprayers.cans;
+    const tools = tool === undefined ? techniqueById(technique).tools : [tool];
+    return sprayers.airbrush || tools.some((one) => one !== 'airbrush' && one !== 'aerosol');
+  });
+
+/** The way a wish is done: the one it names, else the first of the painter's school, else the first, of those that can be done with what there is. */
+export function wayOf(wish: Wish, effect: Effect, { schools, supplies }: Pick<Fitting, 'schools' | 'supplies'>): Way {
   const named = effect.ways.find(({ id }) => id === wish.way);
   if (named) return named;
-  const ofSchool = effect.ways.find(
-    ({ school }) => school && SCHOOL_IDS.some((id) => school[id] !== undefined && school[id] === schools[id]),
-  );
-  return ofSchool ?? effect.ways[0];
+  const possible = effect.ways.filter((way) => canBeDone(way, supplies));
+  const ofSchool = possible.find(({ school }) => school && SCHOOL_IDS.some((id) => school[id] !== undefined && school[id] === schools[id]));
+  return ofSchool ?? possible[0] ?? effect.ways[0];
 }
 
 const between = (from: number, to: number, share: number): number => from + (to - from) * share;
@@ -105,7 +113,8 @@ function stepOf(plan: EffectStep, wish: Wish, effect: Effect, zones: string[], n
     bottleId: bottle?.id ?? null,
     colour: bottle ? null : wanted,
     zones,
-    dilution: used && technique.roles.length > 0 ? usualDilution(technique.id, plan.tool ?? usualTool(technique, used), used) : null,
+    dilution:
+      used && technique.roles.length > 0 ? usualDilution(technique.id, plan.tool ?? usualTool(technique, used, supplies), used) : null,
     coats: plan.coats ?? 1,
     coverPct: plan.coverPct ? Math.max(1, Math.round(grown(plan.coverPct, wish.intensity))) : null,
     strength: plan.strength ? Math.round(grown(plan.strength, wish.intensity) * 20) / 20 : null,
@@ -125,5 +134,5 @@ export function stepsOf(wish: Wish, fitting: Fitting): Step[] {
   const effect = effectById(wish.effect);
   const zones = zonesOfWish(wish, effect, fitting.piece);
   if (zones.length === 0) return [];
-  return wayOf(wish, effect, fitting.schools).steps.map((plan, n) => stepOf(plan, wish, effect, zones, n, fitting));
+  return wayOf(wish, effect, fitting).steps.map((plan, n) => stepOf(plan, wish, effect, zones, n, fitting));
 }

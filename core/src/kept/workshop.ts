@@ -74,5 +74,6 @@ export const workshop: KeptOne<Workshop> = {
     4: (thing) => ({ ...thing, planning: { wishes: { soonest: 1, fewest: 3, easy: 0, safe: 0 }, kept: null } }),
     5: (thing) => ({ ...thing, learning: { minutes: true, drying: true } }),
     7: (thing) => ({ ...thing, equipment: { ...part(thing['equipment']), brushesMm: [3, 6, 12, 25, 50] } }),
+    8: (thing) => ({ ...thing, equipment: { ...part(thing['equipment']), cans: true } }),
   },
 };

@@ -3,10 +3,18 @@ import { MATERIALS, isMaterialId, materialById } from './catalogue/index.js';
 import { materialOf, type OwnMaterial } from './own.js';
 import type { Material } from './types.js';
 
+/** What there is to spray with. */
+export interface Sprayers {
+  airbrush: boolean;
+  cans: boolean;
+}
+
 /** What the painter has: bottles, and materials of their own on top of the catalogue. Plain data. */
 export interface Shelf {
   bottles: readonly Bottle[];
   materials: readonly OwnMaterial[];
+  /** Left out: both. */
+  sprayers?: Sprayers;
 }
 
 export const EMPTY_SHELF: Shelf = { bottles: [], materials: [] };
@@ -29,6 +37,7 @@ export interface Supplies {
   like: (id: string) => string;
   /** The bottle of that id; null where there is none, or where null is asked for. */
   bottle: (id: string | null) => Bottle | null;
+  readonly sprayers: Sprayers;
   /** Left out: as the label has it. */
   readonly pace?: Pace;
 }
@@ -39,7 +48,9 @@ export function suppliesName({ bottleId, material }: { bottleId: string | null; 
   return supplies.bottle(bottleId)?.name ?? (supplies.isMaterial(material) ? supplies.material(material).name : material);
 }
 
-export function suppliesOf({ bottles, materials }: Shelf): Supplies {
+const BOTH: Sprayers = { airbrush: true, cans: true };
+
+export function suppliesOf({ bottles, materials, sprayers = BOTH }: Shelf): Supplies {
   const own = new Map(
     materials.filter(({ like }) => isMaterialId(like)).map((given) => [given.id, materialOf(given, materialById(given.like))] as const),
   );
@@ -48,6 +59,7 @@ export function suppliesOf({ bottles, materials }: Shelf): Supplies {
   return {
     materials: [...own.values(), ...MATERIALS],
     bottles,
+    sprayers,
     isMaterial: (id) => own.has(id) || isMaterialId(id),
     material: (id) => own.get(id) ?? materialById(id),
     like: (id) => likes.get(id) ?? id,

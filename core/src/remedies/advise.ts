@@ -1,3 +1,4 @@
+import type { Supplies } from '../materials/index.js';
 import { checkSequence, expandRounds, stepIdOf, type Finding, type SequenceProblem } from '../sequence/index.js';
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
 import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type PlanInput } from '../schedule/index.js';
@@ -125,8 +126,9 @@ function judged(remedy: Remedy, now: Standing): Judged {
 const RANK: Record<Judged['verdict'], number> = { helps: 0, 'with care': 1, 'not now': 2, worse: 3 };
 
 /** Troubles that can be met on what a step left. */
-export function troublesOf(step: Step, material: Met['material']): Trouble[] {
-  return TROUBLES.filter((one) => one.fits({ step, material }));
+export function troublesOf(step: Step, supplies: Supplies): Trouble[] {
+  const material = step.material === null ? null : supplies.material(step.material);
+  return TROUBLES.filter((one) => one.fits({ step, material, supplies }));
 }
 
 /**

@@ -39,7 +39,7 @@ export interface Trouble {
   /** How it shows. */
   sign: string;
   /** It can be met on what this step left. */
-  fits: (met: Pick<Met, 'step' | 'material'>) => boolean;
+  fits: (met: Pick<Met, 'step' | 'material' | 'supplies'>) => boolean;
   remedies: Remedy[];
   /** What always makes it worse, told in words. */
   worse: string[];

@@ -32,7 +32,7 @@ const coatWith =
     const material = supplies.material(step.material);
     const technique = techniqueById(to);
     if (material.role !== 'paint' || material.aerosol || !technique.roles.includes(material.role)) return null;
-    return { ...step, technique: to, tool: null, dilution: usualDilution(to, usualTool(technique, material), material) };
+    return { ...step, technique: to, tool: null, dilution: usualDilution(to, usualTool(technique, material, supplies), material) };
   };
 
 const WAYS: readonly StepWay[] = [

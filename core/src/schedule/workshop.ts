@@ -23,6 +23,8 @@ export interface SingleDate {
 /** What the bench has to work with. */
 export interface Equipment {
   airbrush: boolean;
+  /** Primer, paint and clear from a can. */
+  cans: boolean;
   /** Models that fit into the spray booth, or onto the spraying board, at once. */
   boothModels: number;
   /** Models that can stand wet on the bench at once. */
@@ -109,7 +111,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   airbrushCleanMin: 5,
   dropsPerMl: { ...DROPS_PER_ML },
   measuring: { ...USUAL_INSTRUMENTS, countBy: 'drops', currency: '' },
-  equipment: { airbrush: true, boothModels: 6, benchModels: 12, brushesMm: [...BRUSH_WIDTHS_MM] },
+  equipment: { airbrush: true, cans: true, boothModels: 6, benchModels: 12, brushesMm: [...BRUSH_WIDTHS_MM] },
   room: { volumeM3: 30, airChangesPerH: 1 },
   display: { units: 'metric', dates: 'words' },
   schools: { ...USUAL_SCHOOLS },

@@ -48,9 +48,15 @@ export function maskedCoat(place: Place, coat: Omit<Step, 'id'>, label: string, 
   };
 }
 
+/** Of some kinds those that can be laid with what there is; all of them where none can. */
+function thoseThereAre(materials: readonly string[], { sprayers }: Supplies): readonly string[] {
+  const there = materials.filter((id) => sprayers.cans || !materialById(id).aerosol);
+  return there.length > 0 ? there : materials;
+}
+
 /** A clear coat; windows that it would fog are masked for it and opened again. Treads are left to a cleaning. */
 export const clearCoats = (place: Place, zones: readonly string[], materials: readonly string[], words: string): Fix[] =>
-  materials.map((material) =>
+  thoseThereAre(materials, place.supplies).map((material) =>
     maskedCoat(
       place,
       step({ technique: 'clear-coat', material, zones: [...zones] }),

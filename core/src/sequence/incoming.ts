@@ -57,11 +57,11 @@ const WHOLE_COAT_PCT = 50;
 /** What the hand lays on by feel: coats are laid until they cover. */
 const BY_FEEL: ReadonlySet<Technique['effect']> = new Set<Technique['effect']>(['tint', 'accent', 'slurry']);
 
-/** The tool a step is done with, unless the step names one. */
-export function usualTool(technique: Technique, material: Material | null): string {
+/** The tool a step is done with, unless the step names one: the first that is there and takes the material. */
+export function usualTool(technique: Technique, material: Material | null, { sprayers }: Pick<Supplies, 'sprayers'>): string {
   if (material?.aerosol && technique.tools.includes('aerosol')) return 'aerosol';
-  if (material && !material.aerosol && technique.tools[0] === 'aerosol') return 'airbrush';
-  return technique.tools[0] ?? 'hand';
+  const fits = technique.tools.filter((tool) => tool !== 'aerosol' || material === null);
+  return fits.find((tool) => tool !== 'airbrush' || sprayers.airbrush) ?? fits[0] ?? 'hand';
 }
 
 /** Dry film of a step's earlier coats that is still soft when the last comes, µm: each hardens evenly until it is dry-hard (our simplification). */
@@ -146,7 +146,7 @@ function workOut(step: Step, supplies: Supplies): Incoming {
   const asLabelled = step.material === null ? null : supplies.material(step.material);
   const retards = step.dilution ? (supplies.material(step.dilution.thinner).retards ?? 1) : 1;
   const material = asLabelled && slowed(asLabelled, (supplies.pace?.dryingFactorOf(step) ?? 1) * retards);
-  const tool = step.tool ?? usualTool(technique, material);
+  const tool = step.tool ?? usualTool(technique, material, supplies);
   const sprayed = isSprayTool(tool);
   const solvents = new Map<SolventClass, string>();
   if (technique.dose && material && material.carrier !== 'none') solvents.set(material.carrier, material.name.toLowerCase());

@@ -8,7 +8,7 @@ function usualOf(step: Step, supplies: Supplies): Dilution | null {
   const technique = techniqueById(step.technique);
   if (step.material === null || technique.dose === null) return null;
   const material = supplies.material(step.material);
-  return usualDilution(technique.id, step.tool ?? usualTool(technique, material), material);
+  return usualDilution(technique.id, step.tool ?? usualTool(technique, material, supplies), material);
 }
 
 /** What the painter thinned otherwise: its share stays, with the liquid that goes into the material it is now. */

@@ -17,7 +17,8 @@ export interface ReadPaint {
 
 const HEX = /#[0-9a-f]{6}\b/i;
 /** Millilitres to one of each unit; the ounce is the fluid one of the United States. */
-const UNIT_ML: Readonly<Record<string, number>> = { ml: 1, cl: 10, dl: 100, l: 1000, oz: 29.57 };
+const UNIT_ML = { ml: 1, cl: 10, dl: 100, l: 1000, oz: 29.57 } as const;
+const isUnit = (unit: string): unit is keyof typeof UNIT_ML => Object.hasOwn(UNIT_ML, unit);
 const SIZE = /(\d+(?:[.,]\d+)?)\s*(ml|cl|dl|l|oz)\b\.?/i;
 const BARE_FIGURE = /^\d+(?:[.,]\d+)?$/;
 const SHARE_LEFT = /(\d{1,3})\s*%(?:\s*(?:left|full))?/;
@@ -56,7 +57,8 @@ function colourOf(words: readonly string[]): string | null {
 function sizeOf(cells: string[]): number | null {
   const told = taken(cells, SIZE);
   const bare = told ? null : taken(cells, BARE_FIGURE);
-  const ml = told ? number(told[1] ?? '') * (UNIT_ML[(told[2] ?? '').toLowerCase()] ?? 1) : bare ? number(bare[0]) : NaN;
+  const unit = told?.[2]?.toLowerCase() ?? '';
+  const ml = told ? number(told[1] ?? '') * (isUnit(unit) ? UNIT_ML[unit] : 1) : bare ? number(bare[0]) : NaN;
   return Number.isFinite(ml) && ml > 0 && ml <= MOST_ML ? Math.round(ml * 10) / 10 : null;
 }
 

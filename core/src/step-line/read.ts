@@ -206,7 +206,7 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
     bottleId: laid ? laid.bottleId : (asBefore?.bottleId ?? null),
     colour: colour ? colour[0].toLowerCase() : tone,
     zones: zones ?? zonesAsBefore(before, piece),
-    dilution: dilutionOf(told, technique, usedTool ?? usualTool(technique, material), material),
+    dilution: dilutionOf(told, technique, usedTool ?? usualTool(technique, material, supplies), material),
     coverPct: cover ? Math.min(100, number(cover[1])) : null,
     coats: coats ? countOf(coats) : 1,
     handsOnMin: minutes ? number(minutes[1]) : null,

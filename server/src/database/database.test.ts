@@ -69,7 +69,7 @@ describe('database', () => {
           daylight: { by: 'typed', start: '08:30', end: '15:00' },
           dropsPerMl: { water: 23, alcohol: 40, spirit: 35, hot: 40 },
           climate: { places: [{ id: 'loft', models: 4 }] },
-          equipment: { airbrush: true },
+          equipment: { airbrush: true, cans: true },
           display: { units: 'metric' },
           measuring: DEFAULT_WORKSHOP.measuring,
         },

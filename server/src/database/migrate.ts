@@ -11,6 +11,7 @@ import { screens } from './migrations/007-screens.js';
 import { firmUnderFoot } from './migrations/008-firm-under-foot.js';
 import { clock } from './migrations/009-clock.js';
 import { bench } from './migrations/010-bench.js';
+import { cans } from './migrations/011-cans.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -24,6 +25,7 @@ export const MIGRATIONS: readonly Migration[] = [
   firmUnderFoot,
   clock,
   bench,
+  cans,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

@@ -91,6 +91,7 @@ export class MeasuringDto implements Measuring {
 
 export class EquipmentDto implements Equipment {
   @YesNo() airbrush: boolean;
+  @YesNo() cans: boolean;
   @Whole(1, 500) boothModels: number;
   @Whole(1, 500) benchModels: number;
   @SomeOf(BRUSH_WIDTHS_MM) brushesMm: number[];

@@ -32,7 +32,7 @@ describe('the workshop', () => {
       airbrushCleanMin: 9.5,
       measuring: { syringeMl: 0.05, capMl: 3.5, spoonMl: 0.8, countBy: 'syringe', currency: '€' },
       dropsPerMl: { water: 21, alcohol: 38, spirit: 33, hot: 44 },
-      equipment: { airbrush: false, boothModels: 2, benchModels: 5, brushesMm: [3, 12] },
+      equipment: { airbrush: false, cans: false, boothModels: 2, benchModels: 5, brushesMm: [3, 12] },
       room: { volumeM3: 18.5, airChangesPerH: 2 },
       display: { units: 'imperial', dates: 'numbers' },
       schools: { ...DEFAULT_WORKSHOP.schools, base: 'airbrush', repeat: 'formula' },

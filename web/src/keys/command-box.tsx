@@ -30,6 +30,13 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
     { group: 'Do', name: 'New piece', run: go('/pieces?new') },
     { group: 'Do', name: 'Add a bottle', run: go('/shelf') },
     {
+      group: 'Help',
+      name: 'Show me around: the tour',
+      run: () => {
+        dispatch(displayActions.tourSet(0));
+      },
+    },
+    {
       group: 'Do',
       name: theme === 'day' ? 'Dusk theme' : 'Day theme',
       run: () => {

@@ -1,8 +1,16 @@
 import { completionOf } from '@eveningtide/core/schedule';
 import { substrateById, PIECE_KIND_NAMES, type Piece } from '@eveningtide/core/subjects';
 import { Plus, Trash2 } from 'lucide-react';
-import { Link, useSearchParams } from 'react-router';
-import { useDeletePieceMutation, usePiecesQuery, useRestoreDeletedMutation, type StoredPiece } from '../store/api.js';
+import { Link, Navigate, useSearchParams } from 'react-router';
+import {
+  useBottlesQuery,
+  useDeletePieceMutation,
+  usePiecesQuery,
+  useRestoreDeletedMutation,
+  useWorkshopQuery,
+  type StoredPiece,
+} from '../store/api.js';
+import { useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { NearView } from '../ui/near-view.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
@@ -22,7 +30,9 @@ export function PiecesView() {
     setSearch(making ? { new: '' } : {}, { replace: true });
   };
   const open = data?.filter(({ piece }) => piece.archivedOn === null);
+  const isNew = useIsNewBench();
   const archived = data?.filter(({ piece }) => piece.archivedOn !== null) ?? [];
+  if (isNew) return <Navigate to="/begin" replace />;
   return (
     <main className="p-4">
       <header className="mb-4 flex items-center justify-between gap-4">
@@ -56,8 +66,23 @@ export function PiecesView() {
       )}
       {open?.length === 0 && (
         <Empty title="No piece yet">
-          Make a piece from its kind: a van, a wall, a load. It comes with zones and areas; then lay down its finishing sequence, and the
-          app tells what would go wrong and which evenings it takes.
+          <p>
+            Choose a kind, a van, a wall, a load, and how it should look. Its steps are laid out, what would go wrong is told, and you see
+            which evenings it takes.
+          </p>
+          <p className="mt-3 flex flex-wrap gap-2">
+            <Button
+              look="ink"
+              onClick={() => {
+                setMaking(true);
+              }}
+            >
+              <Plus size={16} aria-hidden="true" /> Your first piece
+            </Button>
+            <Link to="/begin" className="self-center underline">
+              First steps and worked examples
+            </Link>
+          </p>
         </Empty>
       )}
       {open && open.length > 0 && <PieceList pieces={open} />}
@@ -76,6 +101,15 @@ export function PiecesView() {
       )}
     </main>
   );
+}
+
+/** Nothing was ever told on this bench, and the first steps were not skipped. */
+function useIsNewBench(): boolean {
+  const hasBegun = useAppSelector((state) => state.display.hasBegun);
+  const { data: pieces } = usePiecesQuery();
+  const { data: bottles } = useBottlesQuery();
+  const { data: workshop } = useWorkshopQuery();
+  return !hasBegun && pieces?.length === 0 && bottles?.length === 0 && workshop?.version === 0;
 }
 
 /** So many rows are made at once; more when they come near what is seen. */

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
 import { useBenchNow, useOnHand } from '../workers/outlook-context.js';
 import { arrangeService } from '../workers/threads.js';
-import { orderAskedFor } from '../wishes/problem.js';
+import { orderAskedFor } from '../workers/order-asked-for.js';
 import { useAddPictures } from './use-add-pictures.js';
 
 export interface PieceWanted {

@@ -54,7 +54,7 @@ function PaintLine({ row, onChange }: { row: PaintRow; onChange: (given: Partial
     onChange({ bottle: { ...bottle, ...given } });
   };
   return (
-    <tr className={`border-b border-line [&>td]:px-1 [&>td]:py-1 ${row.isTaken ? '' : 'opacity-60'}`}>
+    <tr className="border-b border-line [&>td]:px-1 [&>td]:py-1">
       <td>
         <label className="flex min-h-6 items-center gap-1.5">
           <input

@@ -13,12 +13,28 @@ describe('the screen', () => {
 
   test('is as it was chosen', () => {
     put('{"theme":"dusk","textPct":130}');
-    expect(storedDisplay()).toEqual({ theme: 'dusk', textPct: 130, singleKeys: true, silent: true, moreOfSteps: false });
+    expect(storedDisplay()).toEqual({
+      theme: 'dusk',
+      textPct: 130,
+      singleKeys: true,
+      silent: true,
+      moreOfSteps: false,
+      hasBegun: false,
+      tourAt: null,
+    });
   });
 
   test.each([null, '{ spoilt', '{"theme":"night","textPct":900}', '[]'])('%s counts as nothing chosen', (text) => {
     put(text);
-    expect(storedDisplay()).toEqual({ theme: 'day', textPct: 100, singleKeys: true, silent: true, moreOfSteps: false });
+    expect(storedDisplay()).toEqual({
+      theme: 'day',
+      textPct: 100,
+      singleKeys: true,
+      silent: true,
+      moreOfSteps: false,
+      hasBegun: false,
+      tourAt: null,
+    });
   });
 
   test('changes one thing at a time', () => {
@@ -29,6 +45,8 @@ describe('the screen', () => {
       singleKeys: true,
       silent: true,
       moreOfSteps: false,
+      hasBegun: false,
+      tourAt: null,
     });
   });
 });

@@ -16,21 +16,37 @@ export interface DisplayState {
   silent: boolean;
   /** The lesser fields of a step stand open. */
   moreOfSteps: boolean;
+  /** The first steps were done or skipped. */
+  hasBegun: boolean;
+  /** Which stop of the tour is shown; null: none. Not kept: it ends with the page. */
+  tourAt: number | null;
 }
 
 const KEY = 'eveningtide.display';
-const USUAL: DisplayState = { theme: 'day', textPct: 100, singleKeys: true, silent: true, moreOfSteps: false };
+const USUAL: DisplayState = {
+  theme: 'day',
+  textPct: 100,
+  singleKeys: true,
+  silent: true,
+  moreOfSteps: false,
+  hasBegun: false,
+  tourAt: null,
+};
 
 /** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
 export function storedDisplay(): DisplayState {
   try {
-    const { theme, textPct, singleKeys, silent, moreOfSteps } = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<DisplayState>;
+    const { theme, textPct, singleKeys, silent, moreOfSteps, hasBegun } = JSON.parse(
+      localStorage.getItem(KEY) ?? '{}',
+    ) as Partial<DisplayState>;
     return {
       theme: THEMES.find((one) => one === theme) ?? USUAL.theme,
       textPct: TEXT_SIZES.find((one) => one === textPct) ?? USUAL.textPct,
       singleKeys: singleKeys ?? USUAL.singleKeys,
       silent: silent ?? USUAL.silent,
       moreOfSteps: moreOfSteps ?? USUAL.moreOfSteps,
+      hasBegun: hasBegun ?? USUAL.hasBegun,
+      tourAt: null,
     };
   } catch {
     return USUAL;
@@ -64,6 +80,12 @@ const slice = createSlice({
     },
     moreOfStepsSet: (state, { payload }: PayloadAction<boolean>) => {
       state.moreOfSteps = payload;
+    },
+    begun: (state) => {
+      state.hasBegun = true;
+    },
+    tourSet: (state, { payload }: PayloadAction<number | null>) => {
+      state.tourAt = payload;
     },
     silentSet: (state, { payload }: PayloadAction<boolean>) => {
       state.silent = payload;

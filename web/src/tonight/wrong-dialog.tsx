@@ -42,7 +42,7 @@ interface WrongDialogProps {
 export function WrongDialog({ job, entry, pieceName, bench, onClose }: WrongDialogProps) {
   const supplies = useSupplies();
   const [trouble, setTrouble] = useState<Trouble | null>(null);
-  const found = troublesOf(job.step, job.step.material === null ? null : supplies.material(job.step.material));
+  const found = troublesOf(job.step, supplies);
   const take = (remedy: Judged | null): void => {
     if (trouble) void bench.wentWrong({ job, entry, trouble, remedy }).then(onClose);
   };

@@ -18,7 +18,7 @@ import { useBenchNow, useOnHand, useSupplies } from '../workers/outlook-context.
 import { arrangeService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { CollisionBox } from './collision-box.js';
-import { orderAskedFor } from './problem.js';
+import { orderAskedFor } from '../workers/order-asked-for.js';
 import { notifyWithUndo } from '../ui/notify.js';
 
 function useProblem(piece: Piece): SentProblem | null {

@@ -1,3 +1,4 @@
+import { useSupplies } from '../workers/outlook-context.js';
 import { colourOf, effectById, featuresFor, wayOf, zonesOfWish } from '@eveningtide/core/effects';
 import { PRIORITIES, type Piece, type Priority, type Story, type Wish } from '@eveningtide/core/subjects';
 import type { Schools } from '@eveningtide/core/techniques';
@@ -21,7 +22,7 @@ interface WishRowProps {
 /** One effect wished for: how strong, how badly, and folded below in which way, where and in what colour. */
 export function WishRow({ piece, wish, story, schools, onChange, onRemove }: WishRowProps) {
   const effect = effectById(wish.effect);
-  const way = wayOf(wish, effect, schools);
+  const way = wayOf(wish, effect, { schools, supplies: useSupplies() });
   // a plain coat is there or not: it has no strength
   const grows = way.steps.some(({ coverPct, strength }) => coverPct ?? strength);
   const zones = zonesOfWish(wish, effect, piece);
@@ -103,7 +104,7 @@ function WishDetails({
 }: Pick<WishRowProps, 'piece' | 'wish' | 'schools' | 'onChange'> & { colour: string }) {
   const effect = effectById(wish.effect);
   const features = featuresFor(effect, piece);
-  const way = wayOf(wish, effect, schools);
+  const way = wayOf(wish, effect, { schools, supplies: useSupplies() });
   return (
     <div className="my-1 grid grid-cols-2 gap-2 border-l-2 border-line pl-3">
       <p className="col-span-2 text-[0.8125rem] text-ink-2">

@@ -55,22 +55,24 @@ function useNow(workshop: Workshop | undefined): BenchNow {
   return useMemo(() => ({ date, minute }), [date, minute]);
 }
 
-/** The shelf as the server keeps it; undefined until both halves are known. */
-function useShelf(log: readonly LogEntry[] | undefined): Shelf | undefined {
+/** The shelf as the server keeps it; undefined until all of it is known. */
+function useShelf(log: readonly LogEntry[] | undefined, workshop: Workshop | undefined): Shelf | undefined {
+  const { airbrush, cans } = workshop?.equipment ?? {};
   const { data: bottles } = useBottlesQuery();
   const { data: materials } = useMaterialsQuery();
   return useMemo(
     () =>
-      bottles && materials && log
+      bottles && materials && log && airbrush !== undefined && cans !== undefined
         ? {
             bottles: openedByUse(
               bottles.map(({ bottle }) => bottle),
               log,
             ),
             materials: materials.map(({ material }) => material),
+            sprayers: { airbrush, cans },
           }
         : undefined,
-    [bottles, materials, log],
+    [bottles, materials, log, airbrush, cans],
   );
 }
 
@@ -80,7 +82,7 @@ export function OutlookProvider({ children }: { children: ReactNode }) {
   const { data: workshop } = useWorkshopQuery();
   const now = useNow(workshop?.workshop);
   const log = useLog();
-  const shelf = useShelf(log);
+  const shelf = useShelf(log, workshop?.workshop);
   const { data: storedMixes } = useMixesQuery();
   const mixes = useMemo(() => storedMixes?.map(({ mix }) => mix) ?? [], [storedMixes]);
   const supplies = useMemo(() => (shelf ? suppliesOf(shelf) : CATALOGUE), [shelf]);

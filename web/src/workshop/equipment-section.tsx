@@ -31,6 +31,15 @@ export function EquipmentSection({ workshop, change }: SectionProps) {
         >
           there is an airbrush
         </Check>
+        <Check
+          className="col-span-2"
+          checked={equipment.cans}
+          onChange={(cans) => {
+            change({ equipment: { ...equipment, cans } });
+          }}
+        >
+          there are cans: primer, clear
+        </Check>
         {equipment.airbrush && (
           <NumberField
             label="Cleaning it (min)"

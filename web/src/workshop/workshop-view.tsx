@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { Failed, Loading } from '../ui/states.js';
 import { AirSection } from './air-section.js';
 import { BackupsSection } from './backups-section.js';
@@ -31,6 +32,9 @@ export function WorkshopView() {
     <main className="@container p-4">
       <header className="mb-3 flex items-baseline justify-between gap-4">
         <h1 className="text-[1.6875rem] leading-8 font-bold">Workshop</h1>
+        <Link to="/begin" className="mr-auto underline">
+          First steps
+        </Link>
         <p
           role="status"
           className={`text-[0.8125rem] ${state === 'saved' || state === 'unsaved' ? 'text-ink-2' : 'font-semibold text-brick'}`}

@@ -2,12 +2,12 @@ import { isSprayTool, usualTool } from '../../sequence/index.js';
 import { techniqueById } from '../../techniques/index.js';
 import type { Met } from '../types.js';
 
-type On = Pick<Met, 'step' | 'material'>;
+type On = Pick<Met, 'step' | 'material' | 'supplies'>;
 
 export const effectOf = ({ step }: Pick<Met, 'step'>) => techniqueById(step.technique).effect;
 export const isFilm = (met: On): boolean => effectOf(met) === 'film' && met.material !== null;
-export const isSprayed = ({ step, material }: On): boolean =>
-  isFilm({ step, material }) && isSprayTool(step.tool ?? usualTool(techniqueById(step.technique), material));
+export const isSprayed = (on: On): boolean =>
+  isFilm(on) && isSprayTool(on.step.tool ?? usualTool(techniqueById(on.step.technique), on.material, on.supplies));
 export const isTint = (met: On): boolean => ['tint', 'slurry'].includes(effectOf(met)) && met.material !== null;
 export const roleIs =
   (...roles: string[]) =>

@@ -1,7 +1,7 @@
 import type { Shelf } from '@eveningtide/core/materials';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Intent, Piece } from '@eveningtide/core/subjects';
-import type { SentProblem } from '../workers/arrange.worker.js';
+import type { SentProblem } from './arrange.worker.js';
 
 /** What is asked when an order is looked for: the piece, what is wished for, and how things are done on this bench. */
 export function orderAskedFor(
