@@ -171,7 +171,7 @@ test('what a mix dried to is read by the meter, stands in for what was reckoned,
   const read = await dialog.getByText(/^#[0-9a-f]{6}$/).textContent();
   const channels = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
   for (const [i, channel] of channels('#7a3f1c').entries()) expect(Math.abs((channels(read ?? '')[i] ?? NaN) - channel)).toBeLessThan(12);
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(card).toContainText('colour as it dried');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(card).not.toContainText('colour as it dried');

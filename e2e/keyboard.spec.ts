@@ -111,9 +111,9 @@ test('what is taken out of a list hands the keys to the next row, and the last o
   await expect(focused).toHaveText('Recently deleted');
   await go(page, 'Pieces');
   await openPiece(page, 'Salt van No. 14');
-  await page.getByRole('button', { name: 'Take step 5 out' }).focus();
+  await page.getByRole('button', { name: 'Remove step 5' }).focus();
   await page.keyboard.press('Enter');
-  await expect(focused).toHaveAccessibleName('Take step 5 out');
+  await expect(focused).toHaveAccessibleName('Remove step 5');
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('button', { name: 'Take step 13 out' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Remove step 13' })).toBeVisible();
 });

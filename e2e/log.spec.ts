@@ -49,7 +49,7 @@ test('an evening’s work stands in the log, is put right, taken back and brough
   expect(csv.text.split('\r\n')[0]).toContain('date,start,end,piece,what,step');
   // a cell that begins like a formula stays text in whatever opens it
   expect(csv.text).toContain("'=Soap, twice");
-  await entry.getByRole('button', { name: /^Take back/ }).click();
+  await entry.getByRole('button', { name: /^Remove/ }).click();
   await expect(evening).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(entry).toContainText('9 min');
@@ -95,7 +95,7 @@ test('J16 One more wall: as it was done last spring, on the next casting, with w
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('As it was done: 10 steps');
   await dialog.getByLabel('Name of the finish').fill('Quay wall as in spring');
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Quay wall as in spring kept as version 1')).toBeVisible();
   // on a bare casting of the same kind
   await go(page, 'Pieces');

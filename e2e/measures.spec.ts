@@ -146,7 +146,7 @@ test('a table with three bad lines: each is named with its reason, the good ones
   expect(saved_.split('\n')[0]).toBe('name,kind,colour,holds_ml,left_ml,opened_on,tried_on,price,stands,note');
   await page.getByLabel('Shelf file to read').setInputFiles({ name: 'again.csv', mimeType: 'text/csv', buffer: Buffer.from(saved_) });
   await expect(dialog).toContainText('0 new bottles, 31 that you have');
-  await dialog.getByRole('button', { name: 'Leave it' }).click();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
   // a file that is none
   await page
     .getByLabel('Shelf file to read')
@@ -309,7 +309,7 @@ test('J16 One more wall arch: matched to last spring’s mix, mixed, used, seale
   // taken away and brought back, the step has it again
   await go(page, 'Mixing');
   await part(page, 'Kept mixes');
-  await keptMix(page, 'As Quay wall of last spring').getByRole('button', { name: 'Take it away' }).click();
+  await keptMix(page, 'As Quay wall of last spring').getByRole('button', { name: 'Remove it' }).click();
   await expect(keptMix(page, 'As Quay wall of last spring')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(keptMix(page, 'As Quay wall of last spring')).toContainText('Used on Harbour arch 6');

@@ -172,7 +172,7 @@ test('rules of firm ground tell where they arise, and their fixes cure', async (
   await expect(caution(12, 'It mutes the dry pigment')).toHaveCount(0);
   await expect(rows(page).nth(10).getByLabel('Put on × wanted')).toHaveValue('2');
   // treads that nobody cleans
-  await rows(page).nth(12).getByRole('button', { name: 'Take step 13 out' }).click();
+  await rows(page).nth(12).getByRole('button', { name: 'Remove step 13' }).click();
   await expect(caution(3, 'Spray reaches the wheel treads')).toBeVisible();
   await caution(3, 'Spray reaches the wheel treads').getByRole('button', { name: 'Clean the treads at the end' }).click();
   await expect(caution(3, 'Spray reaches the wheel treads')).toHaveCount(0);

@@ -21,7 +21,7 @@ async function wished(page: Page, wishes: readonly string[], ways: Record<string
   }
   const order = page.getByRole('region', { name: 'Arranged order' });
   await expect(order.getByRole('status')).toContainText('hands-on');
-  await order.getByRole('button', { name: 'Take it as the sequence' }).click();
+  await order.getByRole('button', { name: 'Use this order' }).click();
   await expect(page.getByRole('region', { name: 'Sequence' })).toBeVisible();
   await saved(page);
 }
@@ -73,7 +73,7 @@ test('J03 Terrace of block-built stores: inked in drops, a tide mark put right w
   await page.getByRole('button', { name: 'Do it again …' }).click();
   const again = page.getByRole('dialog');
   await again.getByLabel('Name of the finish').fill('Terrace, all alike');
-  await again.getByRole('button', { name: 'Keep it' }).click();
+  await again.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Terrace, all alike kept as version 1')).toBeVisible();
   await go(page, 'Pieces');
   await make(page, 'Terrace store 5', 'Block-built store or tower');

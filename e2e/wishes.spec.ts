@@ -26,7 +26,7 @@ async function inWay(page: Page, effect: string, way: string): Promise<void> {
 
 async function take(page: Page): Promise<void> {
   await arranged(page);
-  await order(page).getByRole('button', { name: 'Take it as the sequence' }).click();
+  await order(page).getByRole('button', { name: 'Use this order' }).click();
   await expect(page.getByRole('region', { name: 'Sequence' })).toBeVisible();
   await saved(page);
 }
@@ -182,7 +182,7 @@ test('every decision has its reason, undo brings the old sequence back, and arra
   expect(count).toBeGreaterThan(8);
   await expect(alarms(page)).toHaveCount(0);
   await toWishes(page);
-  await expect(order(page).getByRole('button', { name: 'Taken' })).toBeDisabled();
+  await expect(order(page).getByRole('button', { name: 'In use' })).toBeDisabled();
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await page
     .getByRole('navigation', { name: 'Of this piece' })
@@ -249,9 +249,9 @@ test('a caution keeps no order back; wishes that collide are named, and a button
 test('a finding is let stand with a reason that stays on the piece, and taken seriously again', async ({ bench: page }) => {
   await openPiece(page, 'Salt van No. 14');
   const snag = alarms(page).filter({ hasText: 'White spirit softens' });
-  await snag.getByRole('button', { name: 'Let it stand …' }).click();
+  await snag.getByRole('button', { name: 'Ignore this …' }).click();
   await snag.getByLabel('Why it may stand').fill('Tried on the lid: holds');
-  await snag.getByRole('button', { name: 'Let it stand', exact: true }).click();
+  await snag.getByRole('button', { name: 'Ignore this', exact: true }).click();
   await expect(snag).toHaveCount(0);
   await expect(page.getByRole('note').filter({ hasText: 'Tried on the lid: holds' })).toBeVisible();
   await saved(page);
@@ -269,15 +269,15 @@ test('a rule explains itself by its own examples, and is taken as seriously as t
   await expect(softened).toContainText('Source: common practice');
   await softened.getByRole('link', { name: 'With examples' }).click();
   await expect(page.getByRole('heading', { name: 'Solvent lifts a layer', level: 1 })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Here it speaks' })).toContainText('Snag:');
-  await expect(page.getByRole('region', { name: 'Here it is silent' })).toContainText('Nothing stands against it.');
+  await expect(page.getByRole('region', { name: 'Here it warns' })).toContainText('Snag:');
+  await expect(page.getByRole('region', { name: 'Here it stays quiet' })).toContainText('Nothing stands against it.');
   await page.getByLabel('How serious: Solvent lifts a layer').selectOption({ label: 'only a hint' });
   await go(page, 'Pieces');
   await openPiece(page, 'Salt van No. 14');
   await expect(page.getByRole('group', { name: /^Hint at step/ }).filter({ hasText: 'White spirit softens' })).toBeVisible();
   await go(page, 'Handbook');
   await expect(page.getByLabel('How serious: Solvent lifts a layer')).toHaveValue('hint');
-  await page.getByLabel('How serious: Solvent lifts a layer').selectOption({ label: 'as judged' });
+  await page.getByLabel('How serious: Solvent lifts a layer').selectOption({ label: 'default' });
   await go(page, 'Pieces');
   await openPiece(page, 'Salt van No. 14');
   await expect(alarms(page).filter({ hasText: 'White spirit softens' })).toBeVisible();
@@ -308,7 +308,7 @@ test('a finish is saved, put on two pieces each its own, undone, and held side b
   await dialog.getByLabel('Name of the finish').fill('Salt van, bleached and rusted');
   await expect(dialog.getByRole('alert')).toContainText('There is a finish of that name');
   await dialog.getByLabel('Name of the finish').fill('Peat train');
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Peat train kept as version 1')).toBeVisible();
 
   await go(page, 'Pieces');

@@ -82,8 +82,8 @@ test.describe('on a server with no backup yet', () => {
     await page.getByRole('button', { name: 'Delete Quay wall casting' }).click();
     await expect(page.getByRole('link', { name: 'Quay wall casting' })).toHaveCount(0);
     await go(page, 'Workshop');
-    await backups.getByRole('button', { name: 'Put back …' }).last().click();
-    await page.getByRole('button', { name: 'Put back', exact: true }).click();
+    await backups.getByRole('button', { name: 'Restore …' }).last().click();
+    await page.getByRole('button', { name: 'Restore', exact: true }).click();
     await expect(page.getByText('Everything is back as the backup has it')).toBeVisible();
     await go(page, 'Pieces');
     await expect(page.getByRole('link', { name: 'Quay wall casting' })).toBeVisible();
@@ -92,10 +92,10 @@ test.describe('on a server with no backup yet', () => {
     const give = (buffer: Buffer) =>
       page.getByLabel('Backup file to put back').setInputFiles({ name: 'mine.tar.gz', mimeType: 'application/gzip', buffer });
     await give(file.subarray(0, 2000));
-    await page.getByRole('button', { name: 'Put back', exact: true }).click();
+    await page.getByRole('button', { name: 'Restore', exact: true }).click();
     await expect(page.getByText('Nothing was changed')).toBeVisible();
     await give(file);
-    await page.getByRole('button', { name: 'Put back', exact: true }).click();
+    await page.getByRole('button', { name: 'Restore', exact: true }).click();
     await expect(page.getByText('Everything is back as the backup has it').last()).toBeVisible();
   });
 });

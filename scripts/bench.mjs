@@ -251,7 +251,7 @@ async function longestTask() {
     await page.getByRole('button', { name: 'Improve' }).click();
     await page.waitForTimeout(4000);
     times.push(await page.evaluate(() => globalThis.longest));
-    await page.getByRole('button', { name: 'Leave it' }).click();
+    await page.getByRole('button', { name: 'Cancel' }).click();
   }
   await browser.close();
   await server.stop();

@@ -78,7 +78,7 @@ await shot('needs', '/shelf?part=needs', 'Taken by the plan');
 await shot('finder', '/mixing?part=find&mix=quay-spring', /ΔE₀₀/);
 await shot('film', '/pieces/quay-wall/film', /reads as/);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
-await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it is silent');
+await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it stays quiet');
 await shot('workshop', '/workshop', 'Droppers');
 await shot('tonight', '/tonight', /Start/, workTonight);
 await shot('remedies', '/tonight', /What really happened/, async () => {

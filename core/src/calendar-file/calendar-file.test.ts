@@ -56,7 +56,7 @@ describe('evenings as iCalendar', () => {
     expect(first[0]!.uid).toBe('evening-2026-11-23-1930@eveningtide');
   });
 
-  test('reminders when what dried over night may be gone on with, only if wanted', () => {
+  test('reminders when what dried over night is ready for the next coat, only if wanted', () => {
     expect(eventsOf(written()).some(({ uid }) => uid.startsWith('dry-'))).toBe(false);
     const reminders = eventsOf(written({ milestones: true })).filter(({ uid }) => uid.startsWith('dry-'));
     expect(reminders.map(({ uid }) => uid)).toContain('dry-van-s1-0@eveningtide');

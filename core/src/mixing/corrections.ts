@@ -7,7 +7,7 @@ export function addToReach(haveMl: readonly number[], wantedParts: readonly numb
     throw new RangeError(`haveMl and wantedParts must be of one length, got ${String(haveMl.length)} and ${String(wantedParts.length)}`);
   if (haveMl.some((ml) => !(ml >= 0))) throw new RangeError(`haveMl must be at least 0, got ${haveMl.join(', ')}`);
   const stranger = wantedParts.findIndex((part, i) => !(part > 0) && (haveMl[i] ?? 0) > 0);
-  if (stranger >= 0) throw new RangeError(`component ${String(stranger + 1)} is in the cup and cannot be taken out`);
+  if (stranger >= 0) throw new RangeError(`component ${String(stranger + 1)} is in the cup and cannot be removed`);
   const scale = Math.max(0, ...haveMl.map((ml, i) => ((wantedParts[i] ?? 0) > 0 ? ml / (wantedParts[i] ?? 1) : 0)));
   return haveMl.map((ml, i) => Math.max(0, (wantedParts[i] ?? 0) * scale - ml));
 }

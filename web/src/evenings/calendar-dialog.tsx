@@ -31,7 +31,7 @@ export function CalendarDialog({ onClose }: { onClose: () => void }) {
       }}
     >
       <Check checked={milestones} onChange={setMilestones}>
-        With a reminder when a coat that dries past its evening may be gone on with
+        With a reminder when a coat that dries past its evening is ready for the next coat
       </Check>
       <p className="mt-2 text-[0.8125rem] text-ink-3">
         An evening that is no longer used stays in your calendar until you take it out there.

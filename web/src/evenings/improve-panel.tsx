@@ -85,7 +85,7 @@ export function ImprovePanel({ improver, onLeave }: { improver: Improver; onLeav
           >
             Keep this plan
           </Button>
-          <Button onClick={leave}>Leave it</Button>
+          <Button onClick={leave}>Cancel</Button>
         </div>
       </div>
       {running && (

@@ -33,7 +33,7 @@ export function SurePart() {
   if (error !== null)
     return (
       <p role="alert" className="px-4 text-brick">
-        The chances could not be reckoned: {error}
+        Could not calculate the chances: {error}
       </p>
     );
   if (!answer) return <Loading what="two thousand runs of the plan" />;
@@ -50,7 +50,7 @@ export function SurePart() {
       <p className="mb-2">
         Carried out {answer.runs} times with drying and hands-on times that vary: every evening goes as planned in <b>{pct(answer.all)}</b>{' '}
         of them.
-        {likely && <> Every other time all is done by {days.dayOf(originDate, likely.toMin)}</>}
+        {likely && <> Half the time all is done by {days.dayOf(originDate, likely.toMin)}</>}
         {careful && <>, four times out of five by {days.dayOf(originDate, careful.toMin)}</>}
         {(likely ?? careful) && '.'}
       </p>
@@ -78,8 +78,8 @@ export function SurePart() {
       <SafeSide />
       <p className="mt-3 max-w-prose text-[0.8125rem] text-ink-3">
         Drying varies as its material says (σ 0.25 of the logarithm), hands-on times by about 15 % and repeat groups may want another round:
-        figures from memory until your own log knows better. You work in the order of the plan but for what is not ready; what is not done
-        is gone on with in the next evening.
+        figures from memory until your own log knows better. You work in the order of the plan but for what is not ready; unfinished
+        steps move to the next evening.
       </p>
     </div>
   );

@@ -87,7 +87,7 @@ export function WhatIfPart() {
   if (error !== null)
     return (
       <p role="alert" className="px-4 text-brick">
-        It could not be reckoned: {error}
+        Could not calculate this: {error}
       </p>
     );
   if (!answer) return <Loading what="the other plans" />;

@@ -9,7 +9,7 @@ const WISHES: readonly { id: keyof Wishes; name: string; hint: string }[] = [
   { id: 'fewest', name: 'Fewest evenings', hint: 'Evenings are what is scarce: this comes first unless you say otherwise.' },
   { id: 'soonest', name: 'Finish soonest', hint: 'All done as early as it goes.' },
   { id: 'easy', name: 'Easy evenings', hint: 'None fuller than the others.' },
-  { id: 'safe', name: 'On the safe side', hint: 'Room before windows close and evenings end, for paint that dries slower.' },
+  { id: 'safe', name: 'On the safe side', hint: 'Time to spare before windows close and evenings end, for paint that dries slower.' },
 ];
 
 const WEIGHTS = [

@@ -144,7 +144,7 @@ export function ApplyFinishDialog({ finish, onPieces, onClose }: { finish: Finis
           </p>
         )}
         <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button
             look="ink"
             disabled={fitted.length === 0}

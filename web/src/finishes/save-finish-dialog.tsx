@@ -77,9 +77,9 @@ export function SaveFinishDialog({ piece, onClose, children }: { piece: Piece; o
         )}
         <TextField label="What is new in it" value={note} maxLength={400} onChange={setNote} />
         <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button look="ink" type="submit" disabled={isLoading || clashes || (into === NEW && !name.trim()) || piece.steps.length === 0}>
-            Keep it
+            Save
           </Button>
         </div>
         {piece.steps.length === 0 && <p className="text-ink-2">There is no step to keep yet.</p>}

@@ -5,11 +5,11 @@ import { Failed, Loading } from '../ui/states.js';
 import { useWorkshop } from '../workshop/use-workshop.js';
 
 export const SEVERITY_NAMES: Record<Severity | 'off' | 'judged', string> = {
-  judged: 'as judged',
+  judged: 'default',
   snag: 'always a snag',
   caution: 'always a caution',
   hint: 'only a hint',
-  off: 'not told',
+  off: 'off',
 };
 
 /** How serious a rule is taken; null is as judged. */

@@ -39,8 +39,8 @@ export function RulePage() {
         </div>
       )}
       <div className="mt-4 grid gap-4 min-[56rem]:grid-cols-2">
-        <ExampleCard title="Here it speaks" ruleId={rule.id} example={rule.examples.fires} />
-        <ExampleCard title="Here it is silent" ruleId={rule.id} example={rule.examples.silent} />
+        <ExampleCard title="Here it warns" ruleId={rule.id} example={rule.examples.fires} />
+        <ExampleCard title="Here it stays quiet" ruleId={rule.id} example={rule.examples.silent} />
       </div>
       <p className="mt-3 text-[0.8125rem] text-ink-3">The examples are the rule’s own tests, checked as you read them.</p>
     </main>

@@ -146,15 +146,15 @@ function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | un
         </Button>
         <Button
           small
-          aria-label={`Take back ${title}, ${entry.startedAt.slice(11, 16)}`}
+          aria-label={`Remove ${title}, ${entry.startedAt.slice(11, 16)}`}
           onClick={() => {
             takeBack(entry.id);
-            notifyWithUndo(`${title} is taken back`, () => {
+            notifyWithUndo(`${title} removed`, () => {
               write(entry);
             });
           }}
         >
-          Take back
+          Remove
         </Button>
       </span>
     </li>

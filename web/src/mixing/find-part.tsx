@@ -134,7 +134,7 @@ function Found({ recipe, wanted, from }: { recipe: FoundRecipe; wanted: string; 
 
 const MATCH_WORDS: Record<Match, string> = {
   match: 'Hardly told apart side by side.',
-  'not sure': 'As near as can be reckoned; only a trial tells.',
+  'not sure': 'As near as can be calculated; only a trial tells.',
   neighbour: 'Seen side by side; a neighbour, not a match.',
   'no match': 'Another colour: a bottle is missing for this one.',
 };

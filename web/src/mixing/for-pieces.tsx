@@ -124,7 +124,7 @@ export function ForPieces({ cup }: { cup: CupState }) {
             setOpen(false);
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </p>
     </fieldset>

@@ -177,7 +177,7 @@ function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void
             void throwAway();
           }}
         >
-          Take it away
+          Remove it
         </Button>
       </div>
       {judging && (

@@ -40,7 +40,7 @@ export function LadderPart() {
   if (!first || !last || !ladder)
     return (
       <Empty title="Two paints are needed">
-        Put two bottles that stir into each other on the shelf; the tones between them are reckoned from their colours.
+        Put two bottles that stir into each other on the shelf; the tones between them are calculated from their colours.
       </Empty>
     );
   const cover = (at: 0 | 1, label: string) => (

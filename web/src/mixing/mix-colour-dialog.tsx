@@ -25,7 +25,7 @@ export function MixColourDialog({ stored: { mix, version }, onClose }: { stored:
   const keep = async (next: string | null): Promise<void> => {
     try {
       const after = await save({ version, mix: { ...mix, colour: next } }).unwrap();
-      notifyWithUndo(next === null ? `${mix.name} shows what is reckoned` : `${mix.name} shows what it dried to`, () =>
+      notifyWithUndo(next === null ? `${mix.name} shows what is calculated` : `${mix.name} shows what it dried to`, () =>
         save({ version: after.version, mix }).unwrap(),
       );
       onClose();
@@ -52,11 +52,11 @@ export function MixColourDialog({ stored: { mix, version }, onClose }: { stored:
       </p>
       <div className="mt-4 flex flex-wrap gap-2">
         <Button look="ink" disabled={isLoading} onClick={() => void keep(colour)}>
-          Keep it
+          Save
         </Button>
         {mix.colour !== null && (
           <Button disabled={isLoading} onClick={() => void keep(null)}>
-            As reckoned again
+            As calculated again
           </Button>
         )}
       </div>

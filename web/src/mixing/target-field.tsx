@@ -52,7 +52,7 @@ export function TargetField({ start, onChange }: { start: string | null; onChang
     setMix(id);
     const mix = mixes.find((one) => one.id === id) ?? mixes[0];
     const colour = mix && colourShown(mix, supplies);
-    if (mix && colour) ofHex(colour, `${mix.name}${mix.colour === null ? ', as it was reckoned' : ', as it was judged'}`);
+    if (mix && colour) ofHex(colour, `${mix.name}${mix.colour === null ? ', as it was calculated' : ', as it was judged'}`);
   };
   const ofZone = (of: Piece | undefined, zone: string) => {
     const chosen = of?.zones.find(({ id }) => id === zone) ?? of?.zones[0];

@@ -94,7 +94,7 @@ export function BatchPanel({ piece }: { piece: Piece }) {
                   dispatch(editorActions.patched({ varySeed: newSeed() }));
                 }}
               >
-                <Dices size={14} aria-hidden="true" /> {piece.varySeed === null ? 'Let them differ' : 'Throw again'}
+                <Dices size={14} aria-hidden="true" /> {piece.varySeed === null ? 'Let them differ' : 'Shuffle'}
               </Button>
               {piece.varySeed !== null && (
                 <button

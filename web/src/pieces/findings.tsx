@@ -49,7 +49,7 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
   if (finding.waived !== null)
     return (
       <p role="note" className="border-l-4 border-line bg-paper px-3 py-1 text-[0.8125rem] text-ink-2">
-        Let stand: {finding.message} “{finding.waived}”{' '}
+        Ignored: {finding.message} “{finding.waived}”{' '}
         <button
           type="button"
           className="no-print ml-1 min-h-6 underline"
@@ -107,7 +107,7 @@ function FindingLine({ finding, fixes, piece }: { finding: Finding; fixes: reado
             setWaiving(!waiving);
           }}
         >
-          Let it stand …
+          Ignore this …
         </button>
       </p>
       {asked && (
@@ -152,7 +152,7 @@ function WaiveForm({ steps, onWaive }: { steps: readonly number[]; onWaive: (rea
         />
       </label>
       <Button small type="submit" disabled={!reason.trim()}>
-        Let it stand
+        Ignore this
       </Button>
     </form>
   );

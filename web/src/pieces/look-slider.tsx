@@ -93,7 +93,7 @@ export function LookSlider({ piece, looks, at, onChange }: LookSliderProps) {
       </table>
       <p className="text-[0.8125rem] text-ink-3">
         Groove, face and edge, by simple layer mixing: which way it goes, not what a colour meter reads.
-        {guessed && ' Some colours below were never told.'}
+        {guessed && ' Some colours below are not set.'}
       </p>
     </div>
   );

@@ -86,7 +86,7 @@ export function PieceFacts({ piece }: { piece: Piece }) {
           </div>
         ))}
         <p className="col-span-6 text-[0.8125rem] text-ink-3">
-          Another size reckons all areas anew, those typed by hand too; undo takes it back.
+          Another size recalculates all areas, those typed by hand too; undo takes it back.
         </p>
       </div>
     </Panel>

@@ -204,7 +204,7 @@ function Trouble({ pieceId }: { pieceId: string }) {
   if (!own) return null;
   const snags = own.findings.filter((f) => f.severity === 'snag' && f.waived === null).length;
   const cautions = own.findings.filter((f) => f.severity === 'caution' && f.waived === null).length;
-  if (snags + cautions === 0) return <p className="text-tide">nothing stands against it</p>;
+  if (snags + cautions === 0) return <p className="text-tide">no problems found</p>;
   return (
     <p className="flex gap-3">
       {snags > 0 && <b className="font-semibold text-brick">{countWords(snags, 'snag')}</b>}

@@ -44,7 +44,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   const remove = () => {
     dispatch(editorActions.stepsRemoved([step.id]));
-    notifyWithUndo(`Step ${String(index + 1)} taken out`, () =>
+    notifyWithUndo(`Step ${String(index + 1)} removed`, () =>
       dispatch(editorActions.stepsPutBack({ pieceId: piece.id, steps: [{ step, at: index }] })),
     );
   };
@@ -119,7 +119,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
           />
           <button
             type="button"
-            aria-label={`Take step ${String(index + 1)} out`}
+            aria-label={`Remove step ${String(index + 1)}`}
             onClick={remove}
             className="no-print w-7 shrink-0 text-ink-3 hover:text-brick"
           >

@@ -114,7 +114,7 @@ export function Touched({ touches }: { touches: readonly Touch[] }) {
         <p className="text-ink-2">No piece uses it.</p>
       ) : (
         <>
-          <p>A change is reckoned anew on:</p>
+          <p>A change is recalculated on:</p>
           <ul>
             {touches.map(({ pieceId, name, steps }) => (
               <li key={pieceId}>

@@ -134,7 +134,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
         />
         {stored && touches.length > 0 && (
           <p className="col-span-6 border-l-4 border-line-strong bg-paper px-3 py-1.5">
-            A change is reckoned anew on {touches.map(({ name, steps }) => `${name}, step ${steps.join(', ')}`).join('; ')}.
+            A change is recalculated on {touches.map(({ name, steps }) => `${name}, step ${steps.join(', ')}`).join('; ')}.
           </p>
         )}
         <div className="col-span-6 flex gap-2">
@@ -144,7 +144,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
                 void throwAway();
               }}
             >
-              Take it away
+              Remove it
             </Button>
           )}
           <span className="flex-1" />

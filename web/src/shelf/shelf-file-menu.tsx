@@ -175,7 +175,7 @@ function Preview({ read, stored, onClose }: { read: FileRead & { name: string };
         </ul>
       )}
       <div className="mt-4 flex justify-end gap-2">
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button look="ink" disabled={read.bottles.length === 0 || isLoading} onClick={() => void take()}>
           {takeWords(read.bottles.length, badLines > 0)}
         </Button>

@@ -209,7 +209,7 @@ function Cautions({ jobs }: { jobs: readonly Job[] }) {
   return (
     <section aria-labelledby="mind" className="mt-4 border-2 border-brick px-4 py-2 print:mt-2 print:text-xs">
       <h3 id="mind" className="flex items-center gap-2 font-semibold text-brick">
-        <Wind size={18} aria-hidden="true" /> Mind tonight
+        <Wind size={18} aria-hidden="true" /> Safety tonight
       </h3>
       <ul className="list-disc pl-5 print:list-none print:pl-0 print:[&>li]:inline print:[&>li+li]:before:content-['_·_']">
         {hazards.map((hazard) => (

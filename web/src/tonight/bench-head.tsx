@@ -54,7 +54,7 @@ export function BenchHead({ evening, originDate, clock, nowMin, chosen }: BenchH
             dispatch(displayActions.silentSet(!silent));
           }}
         >
-          {silent ? <BellOff size={18} aria-hidden="true" /> : <Bell size={18} aria-hidden="true" />} {silent ? 'Silent' : 'Sound on'}
+          {silent ? <BellOff size={18} aria-hidden="true" /> : <Bell size={18} aria-hidden="true" />} {silent ? 'Sound off' : 'Sound on'}
         </Button>
         <Link
           to="/tonight?part=card"

@@ -17,7 +17,7 @@ export function Ask({ asked, onAnswer }: { asked: { title: string; text: string;
           <AlertDialog.Description className="mt-1 text-ink-2">{asked?.text}</AlertDialog.Description>
           <div className="mt-4 flex justify-end gap-2">
             <AlertDialog.Cancel asChild>
-              <Button>Leave it</Button>
+              <Button>Cancel</Button>
             </AlertDialog.Cancel>
             <AlertDialog.Action asChild>
               <Button

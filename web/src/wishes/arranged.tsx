@@ -65,7 +65,7 @@ export function Arranged({ piece }: { piece: Piece }) {
             </p>
           </div>
           <Button look="ink" disabled={working || !arrangement?.steps || isTaken} onClick={take}>
-            <ListOrdered size={16} aria-hidden="true" /> {isTaken ? 'Taken' : 'Take it as the sequence'}
+            <ListOrdered size={16} aria-hidden="true" /> {isTaken ? 'In use' : 'Use this order'}
           </Button>
         </div>
       </header>

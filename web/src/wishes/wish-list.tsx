@@ -98,7 +98,7 @@ export function WishList({ piece }: { piece: Piece }) {
                 }}
                 onRemove={() => {
                   set({ wishes: intent.wishes.filter(({ id }) => id !== wish.id) });
-                  notifyWithUndo(`${effectById(wish.effect).name} taken out`, () => dispatch(editorActions.undone()), { brief: true });
+                  notifyWithUndo(`${effectById(wish.effect).name} removed`, () => dispatch(editorActions.undone()), { brief: true });
                 }}
               />
             ))}

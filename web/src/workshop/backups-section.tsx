@@ -60,7 +60,7 @@ export function BackupsSection() {
                 setAsked({ from: backup.name, name: `the backup of ${madeWords(backup)}` });
               }}
             >
-              Put back …
+              Restore …
             </Button>
           </li>
         ))}
@@ -93,7 +93,7 @@ export function BackupsSection() {
             input.current?.click();
           }}
         >
-          {isRestoring ? 'Putting back …' : 'Put back from a file …'}
+          {isRestoring ? 'Restoring …' : 'Restore from a file …'}
         </Button>
       </div>
       <Ask
@@ -101,7 +101,7 @@ export function BackupsSection() {
           asked && {
             title: `Put everything back from ${asked.name}?`,
             text: 'Pieces, shelf, workshop and pictures become as they were then. What is here now is backed up first.',
-            yes: 'Put back',
+            yes: 'Restore',
           }
         }
         onAnswer={(yes) => {

@@ -55,7 +55,7 @@ export function EquipmentSection({ workshop, change }: SectionProps) {
         {models('boothModels', 'Models in the booth at once')}
         {models('benchModels', 'Models wet on the bench at once')}
         <fieldset className="col-span-2">
-          <legend className="text-[0.8125rem] text-ink-2">Flat brushes, mm: the widest that suits is reckoned with</legend>
+          <legend className="text-[0.8125rem] text-ink-2">Flat brushes, mm: the widest that suits is planned with</legend>
           <div className="flex flex-wrap gap-x-4">
             {BRUSH_WIDTHS_MM.map((width) => (
               <Check

@@ -66,7 +66,7 @@ export const lookFirstRule: Rule = {
         finding: finding(moment, ID, 'hint', {
           zones,
           message: `It seals ${String(effects.size)} effects for good, and nothing says to look first.`,
-          evidence: 'No gate and no look since the last of them.',
+          evidence: 'No inspection since the last of them.',
           causeIndex: last,
         }),
         propose: () => lookFirst(moment),

@@ -9,7 +9,7 @@ const LAYS: ReadonlySet<Technique['effect']> = new Set(['film', 'tint', 'accent'
 export const nothingTold: Rule = {
   id: ID,
   title: 'Not told what with',
-  why: 'Without the material nothing can be reckoned: neither drying nor amounts nor what harms what. Powder alone makes no slurry: it wants its liquid.',
+  why: 'Without the material nothing can be calculated: neither drying nor amounts nor what harms what. Powder alone makes no slurry: it wants its liquid.',
   source: 'common practice',
   examples: {
     fires: { steps: [['brush-coat', null]] },
