@@ -1,5 +1,19 @@
 import { readFileSync } from 'node:fs';
-import { addStep, clearTheBench, expect, expectAccessible, go, make, more, openPiece, printed, rows, saved, test } from './fixtures.js';
+import {
+  addStep,
+  clearTheBench,
+  expect,
+  expectAccessible,
+  go,
+  make,
+  more,
+  openPiece,
+  pinTo,
+  printed,
+  rows,
+  saved,
+  test,
+} from './fixtures.js';
 import type { Page } from '@playwright/test';
 
 /** The plan worked on: improved, taken in hand, asked, and taken along. */
@@ -206,13 +220,11 @@ test('wishes that cannot all be met are named, the smallest set', async ({ bench
   await openPiece(page, 'Quay wall casting');
   const pin = async (index: number, at: string): Promise<void> => {
     await rows(page).nth(index).getByRole('button', { expanded: false }).first().click();
-    await rows(page)
-      .nth(index)
-      .getByLabel(/Done at/)
-      .fill(at);
+    await more(page);
+    await pinTo(rows(page).nth(index), at, '20:00');
   };
-  await pin(0, '2026-11-26T20:00');
-  await pin(1, '2026-11-24T20:00');
+  await pin(0, '2026-11-26');
+  await pin(1, '2026-11-24');
   await saved(page);
   await toEvenings(page);
   const told = page.getByRole('alert').filter({ hasText: 'could not be kept' });

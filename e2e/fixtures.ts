@@ -152,7 +152,8 @@ export async function addStep(page: Page, technique: string, material?: string, 
   const option = (name: string) => page.getByRole('option', { name, exact: true });
   await option(technique).click();
   if (material) await option(material).click();
-  else await page.keyboard.press('Escape');
+  // another Escape would close the step
+  else if (await page.getByRole('listbox', { name: 'Material' }).isVisible()) await page.keyboard.press('Escape');
   await expect(page.getByRole('listbox')).toHaveCount(0);
   const row = rows(page).last();
   if (dilution) await row.getByLabel('Dilution').fill(dilution);
@@ -164,6 +165,12 @@ export async function addStep(page: Page, technique: string, material?: string, 
 export async function more(page: Page): Promise<void> {
   const button = page.getByRole('region', { name: 'Sequence' }).getByRole('button', { name: /^More/ });
   if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
+}
+
+/** Pins a step to a moment; its row is open. */
+export async function pinTo(row: Locator, day: string, time: string): Promise<void> {
+  await row.getByLabel(/^Done at.*day$/).fill(day);
+  await row.getByLabel(/^Done at.*time$/).fill(time);
 }
 
 /** Puts every piece of the demo aside. */

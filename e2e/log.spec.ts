@@ -31,10 +31,10 @@ test('an evening’s work stands in the log, is put right, taken back and brough
   await entry.getByRole('button', { name: /^Change/ }).click();
   const dialog = page.getByRole('dialog');
   // an end before the beginning is told and not taken
-  await dialog.getByLabel('Ended').fill('2026-11-24T19:00:00');
+  await dialog.getByLabel('Ended, time').fill('19:00');
   await expect(dialog.getByRole('alert')).toContainText('not before it began');
   await expect(dialog.getByRole('button', { name: 'Keep' })).toBeDisabled();
-  await dialog.getByLabel('Ended').fill('2026-11-24T19:42:00');
+  await dialog.getByLabel('Ended, time').fill('7.42 pm');
   await dialog.getByLabel(/Minutes it took/).fill('9');
   await dialog.getByLabel('Remark').fill('=Soap, twice');
   await dialog.getByLabel(/Set aside/).check();

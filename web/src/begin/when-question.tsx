@@ -1,6 +1,7 @@
 import type { WeeklyEvening } from '@eveningtide/core/schedule';
 import { isClock } from '@eveningtide/core/units';
 import { useState } from 'react';
+import { ClockInput } from '../ui/clock-input.js';
 import { Field } from '../ui/field.js';
 import { Question } from './question.js';
 
@@ -41,13 +42,11 @@ export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEven
         {(['start', 'end'] as const).map((which) => (
           <Field key={which} label={which === 'start' ? 'From' : 'Until'}>
             {(ids) => (
-              <input
+              <ClockInput
                 {...ids}
-                type="time"
-                className="field figures"
                 value={which === 'start' ? start : end}
-                onChange={(event) => {
-                  tell(on, { start, end, [which]: event.target.value });
+                onChange={(clock) => {
+                  tell(on, { start, end, [which]: clock });
                 }}
               />
             )}

@@ -78,8 +78,8 @@ export function SurePart() {
       <SafeSide />
       <p className="mt-3 max-w-prose text-[0.8125rem] text-ink-3">
         Drying varies as its material says (σ 0.25 of the logarithm), hands-on times by about 15 % and repeat groups may want another round:
-        figures from memory until your own log knows better. You work in the order of the plan but for what is not ready; unfinished
-        steps move to the next evening.
+        figures from memory until your own log knows better. You work in the order of the plan but for what is not ready; unfinished steps
+        move to the next evening.
       </p>
     </div>
   );

@@ -8,6 +8,7 @@ import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { Dialog } from '../ui/dialog.js';
 import { Field } from '../ui/field.js';
+import { MomentField } from '../ui/moment-field.js';
 import { NumberField } from '../ui/number-field.js';
 import { TextField } from '../ui/text-field.js';
 
@@ -47,7 +48,8 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
             <MomentField
               label="Began"
               value={changed.startedAt}
-              onChange={(startedAt) => {
+              onChange={(moment) => {
+                const startedAt = withSeconds(moment);
                 if (startedAt !== null) set({ startedAt });
               }}
             />
@@ -56,7 +58,7 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
               value={changed.endedAt}
               error={endsEarly ? 'Allowed: not before it began' : undefined}
               onChange={(endedAt) => {
-                set({ endedAt });
+                set({ endedAt: withSeconds(endedAt) });
               }}
             />
           </div>
@@ -162,34 +164,5 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
   );
 }
 
-/** A local moment to the second; null where it goes on. */
-function MomentField({
-  label,
-  value,
-  error,
-  onChange,
-}: {
-  label: string;
-  value: string | null;
-  error?: string | undefined;
-  onChange: (value: string | null) => void;
-}) {
-  return (
-    <Field label={label} error={error}>
-      {(ids) => (
-        <input
-          {...ids}
-          type="datetime-local"
-          step={1}
-          className="field figures"
-          value={value ?? ''}
-          onChange={(event) => {
-            const typed = event.target.value;
-            // without seconds where they are nought
-            onChange(typed === '' ? null : typed.length === 16 ? `${typed}:00` : typed);
-          }}
-        />
-      )}
-    </Field>
-  );
-}
+/** A log knows seconds. */
+const withSeconds = (moment: string | null): string | null => (moment?.length === 16 ? `${moment}:00` : moment);

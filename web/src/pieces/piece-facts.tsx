@@ -3,6 +3,7 @@ import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Check } from '../ui/check.js';
+import { DayInput } from '../ui/day-input.js';
 import { Field } from '../ui/field.js';
 import { QuantityField } from '../ui/number-field.js';
 import { Panel } from '../ui/panel.js';
@@ -41,13 +42,11 @@ export function PieceFacts({ piece }: { piece: Piece }) {
         </Field>
         <Field label="Done by" className="col-span-3">
           {(ids) => (
-            <input
+            <DayInput
               {...ids}
-              type="date"
-              className="field figures"
               value={piece.doneBy ?? ''}
-              onChange={(event) => {
-                patch({ doneBy: event.target.value || null });
+              onChange={(day) => {
+                patch({ doneBy: day || null });
               }}
             />
           )}

@@ -4,7 +4,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Check } from '../ui/check.js';
-import { Field } from '../ui/field.js';
+import { MomentField } from '../ui/moment-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { TextField } from '../ui/text-field.js';
 
@@ -27,19 +27,14 @@ export function PlanFields({ piece, step, onChange }: { piece: Piece; step: Step
           onChange({ priority });
         }}
       />
-      <Field label="Done at (empty: the plan chooses)" className="col-span-2">
-        {(ids) => (
-          <input
-            {...ids}
-            type="datetime-local"
-            className="field figures"
-            value={step.pinnedAt ?? ''}
-            onChange={(event) => {
-              onChange({ pinnedAt: event.target.value ? event.target.value.slice(0, 16) : null });
-            }}
-          />
-        )}
-      </Field>
+      <MomentField
+        label="Done at (empty: the plan chooses)"
+        className="col-span-2"
+        value={step.pinnedAt}
+        onChange={(pinnedAt) => {
+          onChange({ pinnedAt: pinnedAt?.slice(0, 16) ?? null });
+        }}
+      />
       <Check
         className="col-span-2 self-end pb-1"
         checked={step.daylight}

@@ -3,6 +3,7 @@ import type { Touch } from '@eveningtide/core/plan-file';
 import { MOST_ML } from '@eveningtide/core/limits';
 import { isWithinReach } from '@eveningtide/core/units';
 import { Link } from 'react-router';
+import { DayInput } from '../ui/day-input.js';
 import { Field } from '../ui/field.js';
 import { QuantityField } from '../ui/number-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
@@ -92,13 +93,11 @@ export function DayField({ label, value, onChange }: { label: string; value: str
   return (
     <Field label={label} className="col-span-3">
       {(ids) => (
-        <input
+        <DayInput
           {...ids}
-          type="date"
-          className="field figures"
           value={value ?? ''}
-          onChange={(event) => {
-            onChange(isWithinReach(event.target.value) ? event.target.value : null);
+          onChange={(day) => {
+            onChange(isWithinReach(day) ? day : null);
           }}
         />
       )}

@@ -1,6 +1,7 @@
 import { daylightOn } from '@eveningtide/core/schedule';
 import { clockOf } from '@eveningtide/core/units';
 import { useDays } from '../ui/days.js';
+import { ClockInput } from '../ui/clock-input.js';
 import { Field } from '../ui/field.js';
 import { NumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
@@ -15,13 +16,11 @@ export function DaylightSection({ workshop: { daylight }, change }: SectionProps
   const clock = (name: 'start' | 'end' | 'noon', label: string) => (
     <Field label={label}>
       {(ids) => (
-        <input
+        <ClockInput
           {...ids}
-          type="time"
-          className="field figures"
           value={daylight[name]}
-          onChange={(event) => {
-            if (event.target.value) change({ daylight: { ...daylight, [name]: event.target.value } });
+          onChange={(clock) => {
+            if (clock) change({ daylight: { ...daylight, [name]: clock } });
           }}
         />
       )}

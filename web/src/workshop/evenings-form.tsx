@@ -3,6 +3,8 @@ import { type Workshop } from '@eveningtide/core/schedule';
 import { isClock, isWithinReach } from '@eveningtide/core/units';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../ui/button.js';
+import { ClockInput } from '../ui/clock-input.js';
+import { DayInput } from '../ui/day-input.js';
 import { localNow } from '../ui/days.js';
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
@@ -57,24 +59,20 @@ export function EveningsForm({ weekly, dates, onChange }: EveningsOf & { onChang
                 {name}
               </label>
               {evening && (
-                <input
-                  type="time"
+                <ClockInput
                   aria-label={`${name} from`}
-                  className="field figures"
                   value={evening.start}
-                  onChange={(event) => {
-                    patchDay(weekday, { start: event.target.value });
+                  onChange={(clock) => {
+                    patchDay(weekday, { start: clock });
                   }}
                 />
               )}
               {evening && (
-                <input
-                  type="time"
+                <ClockInput
                   aria-label={`${name} to`}
-                  className="field figures"
                   value={evening.end}
-                  onChange={(event) => {
-                    patchDay(weekday, { end: event.target.value });
+                  onChange={(clock) => {
+                    patchDay(weekday, { end: clock });
                   }}
                 />
               )}
@@ -86,31 +84,25 @@ export function EveningsForm({ weekly, dates, onChange }: EveningsOf & { onChang
         <legend className="mb-1 font-semibold">Single dates instead</legend>
         {dates.map((single, at) => (
           <div key={at} className="grid grid-cols-[1fr_8.5rem_8.5rem_1.875rem] items-center gap-2 py-0.5">
-            <input
-              type="date"
+            <DayInput
               aria-label={`Date ${String(at + 1)}`}
-              className="field figures"
               value={single.date}
-              onChange={(event) => {
-                patchDate(at, { date: event.target.value });
+              onChange={(day) => {
+                patchDate(at, { date: day });
               }}
             />
-            <input
-              type="time"
+            <ClockInput
               aria-label={`Date ${String(at + 1)} from`}
-              className="field figures"
               value={single.start ?? ''}
-              onChange={(event) => {
-                patchDate(at, { start: event.target.value || null });
+              onChange={(clock) => {
+                patchDate(at, { start: clock || null });
               }}
             />
-            <input
-              type="time"
+            <ClockInput
               aria-label={`Date ${String(at + 1)} to`}
-              className="field figures"
               value={single.end ?? ''}
-              onChange={(event) => {
-                patchDate(at, { end: event.target.value || null });
+              onChange={(clock) => {
+                patchDate(at, { end: clock || null });
               }}
             />
             <button
