@@ -125,7 +125,7 @@ test('steps are moved, opened and taken out by keyboard alone', async ({ bench: 
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await expect(rows(page)).toHaveCount(10);
   // the handle: pick up, move down, put down
-  await rows(page).nth(0).getByRole('button', { name: 'Move step 1' }).focus();
+  await rows(page).nth(0).getByRole('button', { name: 'Move step 1', exact: true }).focus();
   await page.keyboard.press('Space');
   // what a screen reader is told; a person waits for it as well
   await expect(page.getByText(/over droppable area s1/)).toBeAttached();
@@ -138,7 +138,7 @@ test('steps are moved, opened and taken out by keyboard alone', async ({ bench: 
 
 test('steps are dragged with the mouse', async ({ bench: page }) => {
   await openPiece(page, 'Quay wall casting');
-  const from = await rows(page).nth(0).getByRole('button', { name: 'Move step 1' }).boundingBox();
+  const from = await rows(page).nth(0).getByRole('button', { name: 'Move step 1', exact: true }).boundingBox();
   const to = await rows(page).nth(2).boundingBox();
   if (!from || !to) throw new Error('rows have no place');
   await page.mouse.move(from.x + 5, from.y + 8);

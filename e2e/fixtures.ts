@@ -185,7 +185,7 @@ export async function clearTheBench(page: Page): Promise<void> {
 export async function newPiece(page: Page, kind: string): Promise<Locator> {
   await page.getByRole('button', { name: 'New piece' }).click();
   const dialog = page.getByRole('dialog', { name: 'New piece' });
-  await dialog.getByRole('button', { name: kind, exact: true }).click();
+  await dialog.getByRole('list').getByRole('button', { name: kind, exact: true }).click();
   return dialog;
 }
 

@@ -1,6 +1,20 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { addStep, clearTheBench, expect, expectAccessible, go, make, onlyOn, openPiece, printed, rows, saved, test } from './fixtures.js';
+import {
+  addStep,
+  clearTheBench,
+  expect,
+  expectAccessible,
+  go,
+  make,
+  more,
+  onlyOn,
+  openPiece,
+  printed,
+  rows,
+  saved,
+  test,
+} from './fixtures.js';
 
 /** Mixing, needs and the shelf that counts. */
 
@@ -169,7 +183,8 @@ test('film builds up along a sequence: chart and table, and the step that goes t
   ).toBeVisible();
   // four more coats of it fill the joints
   await page.getByRole('link', { name: 'Sequence' }).click();
-  await rows(page).nth(2).getByRole('button', { expanded: false }).click();
+  await rows(page).nth(2).getByRole('button', { expanded: false }).first().click();
+  await more(page);
   await page.getByLabel('Coats').fill('9');
   await saved(page);
   const finding = page.getByRole('group', { name: /at step 3/ }).filter({ hasText: /groove|joint|detail/i });
@@ -248,6 +263,7 @@ test('J13 Limestone cutting: rounds of brown with a look between, too dark is pu
   await clearTheBench(page);
   await make(page, 'Limestone cutting', 'Rock face');
   await addStep(page, 'Wash', 'Tide wash', '1 : 4 water');
+  await more(page);
   await rows(page).last().getByRole('combobox', { name: 'Repeat group' }).selectOption({ label: 'a new one' });
   await expect(page.getByRole('group', { name: /^Repeat group/ }).getByLabel('Rounds')).toHaveValue('2');
   await addStep(page, 'Drybrush', 'Chalk white');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { startServer } from '../scripts/lib/server.mjs';
-import { NOW, addStep, clearTheBench, expect, expectAccessible, go, make, openPiece, saved, test } from './fixtures.js';
+import { NOW, addStep, clearTheBench, expect, expectAccessible, go, make, more, openPiece, saved, test } from './fixtures.js';
 
 /** The evening at the bench, with a clock that the test turns. */
 
@@ -354,6 +354,7 @@ test('a step longer than an evening: in parts, put down in the middle, gone on w
   await make(page, 'Rock face', 'Wagon load');
   await addStep(page, 'Drybrush', 'Chalk white');
   const sequence = page.getByRole('region', { name: 'Sequence' });
+  await more(page);
   await sequence.getByLabel(/^Minutes/).fill('200');
   await saved(page);
   // told as parts where the sequence is read

@@ -1,4 +1,4 @@
-import { BookOpen, Settings2, type LucideIcon } from 'lucide-react';
+import { BookOpen, Printer, Settings2, type LucideIcon } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { useBottlesQuery, usePiecesQuery } from './store/api.js';
 import { useLog } from './store/log.js';
@@ -7,7 +7,7 @@ import { inRail, type Path } from './views.js';
 import { useBenchNow, usePlan } from './workers/outlook-context.js';
 import { tonightOf } from '@eveningtide/core/tonight';
 
-const ICONS: Partial<Record<Path, LucideIcon>> = { '/handbook': BookOpen, '/workshop': Settings2 };
+const ICONS: Partial<Record<Path, LucideIcon>> = { '/handbook': BookOpen, '/print': Printer, '/workshop': Settings2 };
 
 const entry =
   'relative flex h-9 items-center pr-3 pl-8 text-[0.9375rem] font-medium max-[40rem]:h-12 max-[40rem]:gap-1.5 max-[40rem]:!pl-3';

@@ -23,6 +23,7 @@ const CODE: Record<Path, () => Promise<ComponentType>> = {
   '/handbook': async () => (await import('./handbook/handbook-view.js')).HandbookView,
   '/handbook/rules/:ruleId': async () => (await import('./handbook/rule-page.js')).RulePage,
   '/handbook/materials/:materialId': async () => (await import('./handbook/material-page.js')).MaterialPage,
+  '/print': async () => (await import('./print/print-view.js')).PrintView,
   '/workshop': async () => (await import('./workshop/workshop-view.js')).WorkshopView,
 };
 

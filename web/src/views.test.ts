@@ -20,7 +20,7 @@ describe('the list of views', () => {
 
   test('the rail goes by the order of the work, and digits by that of the rail', () => {
     expect(inRail('work').map(({ name }) => name)).toEqual(['Tonight', 'Pieces', 'Evenings', 'Shelf', 'Mixing', 'Log']);
-    expect(inRail('foot').map(({ name }) => name)).toEqual(['Handbook', 'Workshop']);
+    expect(inRail('foot').map(({ name }) => name)).toEqual(['Handbook', 'Print', 'Workshop']);
     expect(viewsByDigit().map(({ altDigit }) => altDigit)).toEqual([1, 2, 3, 4, 5]);
     expect(viewOfDigit(5)?.path).toBe('/workshop');
     expect(viewOfDigit(6)).toBeNull();

@@ -3,6 +3,8 @@ export interface Part {
   part: string;
   /** As the command box lists it; null: it is led to from its view alone. */
   listed: string | null;
+  /** It is made for paper: what it is called there, and what it holds. */
+  prints?: { name: string; holds: string };
 }
 
 export interface View {
@@ -18,6 +20,8 @@ export interface View {
   /** As the command box lists it for each piece: the group, and the words before the piece's name. */
   ofPiece?: { group: string; before: string };
   parts?: readonly Part[];
+  /** As of a part. */
+  prints?: Part['prints'];
   /** What the tour says of it; left out: the tour goes by. */
   tour?: { stop: number; says: string };
 }
@@ -31,8 +35,8 @@ export const VIEWS = [
     rail: 'work',
     altDigit: 1,
     parts: [
-      { part: 'card', listed: null },
-      { part: 'cautions', listed: null },
+      { part: 'card', listed: null, prints: { name: 'This evening', holds: 'The bench card: steps, mixes, times, where on the piece.' } },
+      { part: 'cautions', listed: null, prints: { name: 'Safety tonight', holds: 'What to wear, to air and to keep away.' } },
     ],
   },
   {
@@ -91,7 +95,11 @@ export const VIEWS = [
     rail: 'work',
     altDigit: 4,
     parts: [
-      { part: 'needs', listed: 'what runs out, shopping' },
+      {
+        part: 'needs',
+        listed: 'what runs out, shopping',
+        prints: { name: 'Shopping list', holds: 'What the plan will use up, soonest first.' },
+      },
       { part: 'count', listed: 'count the stock' },
       { part: 'sealants', listed: 'sealants compared' },
       { part: 'own', listed: null },
@@ -103,11 +111,12 @@ export const VIEWS = [
     name: 'Mixing',
     rail: 'work',
     listed: 'Mixing: what to mix',
+    prints: { name: 'What to mix', holds: 'All cups of the plan, in drops or millilitres.' },
     parts: [
       { part: 'cup', listed: 'a cup' },
       { part: 'ladder', listed: 'tone ladder' },
       { part: 'find', listed: 'find a recipe' },
-      { part: 'kept', listed: 'kept mixes' },
+      { part: 'kept', listed: 'kept mixes', prints: { name: 'Labels', holds: 'For the lids of kept mixes.' } },
     ],
   },
   { path: '/finishes', name: 'Finishes' },
@@ -138,6 +147,7 @@ export const VIEWS = [
   },
   { path: '/handbook/rules/:ruleId', name: 'A rule', listed: null },
   { path: '/handbook/materials/:materialId', name: 'A material', listed: null },
+  { path: '/print', name: 'Print', rail: 'foot' },
   { path: '/workshop', name: 'Workshop', rail: 'foot', altDigit: 5 },
 ] as const satisfies readonly View[];
 
@@ -174,3 +184,10 @@ export const tourStops = (pieceId: string | null): { to: string; name: string; s
     .flatMap(({ path, name, tour }) => (tour && (pieceId !== null || !path.includes(':pieceId')) ? [{ path, name, ...tour }] : []))
     .sort((a, b) => a.stop - b.stop)
     .map(({ path, name, says }) => ({ to: path.replace(':pieceId', pieceId ?? ''), name, says }));
+
+/** What is made for paper, but for the card of each piece. */
+export const printed = (): { to: string; name: string; holds: string }[] =>
+  all.flatMap(({ path, prints, parts = [] }) => [
+    ...(prints ? [{ to: path, ...prints }] : []),
+    ...parts.flatMap((part) => (part.prints ? [{ to: `${path}?part=${part.part}`, ...part.prints }] : [])),
+  ]);

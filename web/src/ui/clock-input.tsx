@@ -8,6 +8,9 @@ interface ClockInputProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'v
   onChange: (value: string) => void;
 }
 
+/** It has its minutes, or its half of the day. */
+const WHOLE = /[:.h]\d{2}|^\s*\d{4}|[ap]\.?m/i;
+
 /** A clock time, typed as one likes and shown over 24 hours as everywhere else, whatever the browser would do. */
 export function ClockInput({ value, onChange, ...rest }: ClockInputProps) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -26,11 +29,15 @@ export function ClockInput({ value, onChange, ...rest }: ClockInputProps) {
       className={`field figures ${isWrong ? '!border-brick' : ''}`}
       value={shown}
       onChange={(event) => {
-        setTyped(event.target.value);
-        const clock = clockTyped(event.target.value);
-        if (clock !== null || event.target.value.trim() === '') onChange(clock ?? '');
+        const text = event.target.value;
+        setTyped(text);
+        const clock = clockTyped(text);
+        // of `19:30` the first figure is no time yet, though two o'clock is
+        if ((clock !== null && WHOLE.test(text)) || text.trim() === '') onChange(clock ?? '');
       }}
       onBlur={() => {
+        const clock = typed === null ? null : clockTyped(typed);
+        if (clock !== null && clock !== value) onChange(clock);
         // what is no time goes back to what is kept
         setTyped(null);
       }}

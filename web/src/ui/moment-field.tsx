@@ -1,6 +1,6 @@
+import { useState } from 'react';
 import { ClockInput } from './clock-input.js';
 import { DayInput } from './day-input.js';
-import { useState } from 'react';
 
 interface MomentFieldProps {
   label: string;
@@ -12,14 +12,19 @@ interface MomentFieldProps {
   onChange: (value: string | null) => void;
 }
 
+/** A moment of which only the day or only the time was told so far. */
+const NOTHING = { day: '', clock: '' };
+
 /** A day with its clock time. */
 export function MomentField({ label, value, error, className = '', onChange }: MomentFieldProps) {
-  const [half, setHalf] = useState({ day: '', clock: '' });
+  const [half, setHalf] = useState(NOTHING);
   const day = value?.slice(0, 10) ?? half.day;
   const clock = value?.slice(11).replace(/(:\d\d):00$/, '$1') ?? half.clock;
   const tell = (now: { day: string; clock: string }) => {
-    setHalf(now);
-    if (now.day !== '' && now.clock !== '') onChange(`${now.day}T${now.clock}`);
+    const isWhole = now.day !== '' && now.clock !== '';
+    // what is whole is kept outside, and may be taken back there
+    setHalf(isWhole ? NOTHING : now);
+    if (isWhole) onChange(`${now.day}T${now.clock}`);
     else if (value !== null) onChange(null);
   };
   return (
