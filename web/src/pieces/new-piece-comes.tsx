@@ -16,7 +16,7 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
   const { setValue } = form;
   const isPainted = answers.comes === 'painted';
   return (
-    <>
+    <div className="col-span-6 grid grid-cols-6 gap-3 max-[40rem]:grid-cols-2">
       <SelectField
         label="As it comes"
         className="col-span-2"
@@ -63,6 +63,6 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
           }}
         />
       )}
-    </>
+    </div>
   );
 }

@@ -58,7 +58,7 @@ export function NewPieceFields({ templateId, onOtherKind, onClose }: NewPieceFie
       }}
       className="grid grid-cols-6 gap-3"
     >
-      <div className="col-span-6 flex items-center gap-4 border border-line bg-paper px-3 py-2">
+      <div className="col-span-6 flex flex-wrap items-center gap-4 border border-line bg-paper px-3 py-2">
         {preview && <Silhouette piece={preview} widthPx={150} heightPx={64} />}
         <p className="font-semibold">{templateById(templateId).name}</p>
         <Button small className="ml-auto" onClick={onOtherKind}>

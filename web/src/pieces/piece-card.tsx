@@ -46,7 +46,7 @@ function Card({ piece }: { piece: Piece }) {
   const days = useDays();
   const views = elevationsOf(piece);
   return (
-    <main className="piece-card max-w-4xl px-6 py-4 print:max-w-none print:p-0 print:text-[9pt]">
+    <main className="piece-card max-w-4xl px-6 py-4 print:max-w-none print:p-0 print:text-[0.75rem]">
       <KeepCleanPattern />
       <div className="no-print mb-3 flex justify-between">
         <Link to={`/pieces/${piece.id}`} className="flex items-center gap-1 underline">

@@ -20,9 +20,9 @@ export function PiecesView() {
   if (isNew) return <Navigate to="/begin" replace />;
   return (
     <main className="p-4">
-      <header className="mb-4 flex items-center justify-between gap-4">
+      <header className="mb-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
         <h1 className="text-[1.6875rem] font-bold">Pieces</h1>
-        <div className="flex items-center gap-3">
+        <div className="flex flex-wrap items-center gap-3">
           <Link to="/finishes" className="underline">
             Finishes
           </Link>
