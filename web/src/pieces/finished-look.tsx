@@ -1,6 +1,7 @@
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useState } from 'react';
 import { plannedLooks } from '../looks/look.js';
+import { whenIdle } from '../ui/when-idle.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { Silhouette } from './silhouette.js';
 
@@ -21,10 +22,7 @@ export function FinishedLook({ piece }: { piece: Piece }) {
         setColours({});
       }
     };
-    const idle = window.requestIdleCallback(work, { timeout: 2000 });
-    return () => {
-      window.cancelIdleCallback(idle);
-    };
+    return whenIdle(work);
   }, [piece, supplies]);
   return (
     <Silhouette
