@@ -1,5 +1,5 @@
 import type { Piece } from '@eveningtide/core/subjects';
-import { everyEveningHolds } from './at-the-bench.js';
+import { everyEveningHolds, throughTheEvenings } from './at-the-bench.js';
 import { addStep, clearTheBench, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test, wishFor } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
@@ -52,6 +52,8 @@ interface Job {
   ways?: Record<string, string>;
   /** What the sequence must show, in its order. */
   shows: RegExp[];
+  /** Carried through its evenings, to what the log tells. */
+  toTheLog?: true;
 }
 
 const JOBS: Job[] = [
@@ -70,6 +72,7 @@ const JOBS: Job[] = [
     wishes: ['Undercoat', 'Body colour', 'Mottled concrete or plaster', 'Rust streaks', 'Joints inked', 'Pastel that ties all together'],
     ways: { 'Joints inked': 'Enamel wash', 'Mottled concrete or plaster': 'Pigment and water, dabbed' },
     shows: [/Brush coat/, /Powder slurry/, /Wash/, /Streak/, /Dry powder/],
+    toTheLog: true,
   },
   {
     job: 'J06 foam ruin',
@@ -79,6 +82,7 @@ const JOBS: Job[] = [
     wishes: ['Undercoat', 'Body colour', 'Shade in the recesses', 'Edges picked out', 'Grass and turf'],
     ways: { Undercoat: 'Brushed acrylic primer', 'Shade in the recesses': 'Enamel wash, blended after minutes' },
     shows: [/Brush coat/, /Brush coat/, /Wash/, /Drybrush/, /Glue/, /Scatter/],
+    toTheLog: true,
   },
   {
     job: 'J07 harbour figures in stone',
@@ -95,6 +99,7 @@ const JOBS: Job[] = [
     wishes: ['Undercoat', 'Rust', 'Grass and turf'],
     ways: { Rust: 'Five tones, sponged dark to light' },
     shows: [/Brush coat/, /Sponge/, /Sponge/, /Sponge/, /Sponge/, /Sponge/, /Glue/, /Scatter/],
+    toTheLog: true,
   },
   {
     job: 'J10 spilled fish-meal on six vans',
@@ -126,6 +131,7 @@ const JOBS: Job[] = [
     wishes: ['Undercoat', 'Body colour', 'Lettering by decal', 'Scrapes', 'Tags and chalk marks', 'Rust', 'Loose load'],
     ways: { Rust: 'Powders, bright then earthy' },
     shows: [/Scatter/, /Clear coat/, /Decal/, /Clear coat/, /Dry powder/],
+    toTheLog: true,
   },
   {
     job: 'J17 harbour shunter',
@@ -134,6 +140,7 @@ const JOBS: Job[] = [
     wishes: ['Undercoat', 'Body colour', 'Shade in the recesses', 'Dust of the region', 'Soot', 'Bright worn metal'],
     ways: { Soot: 'Black powder', 'Bright worn metal': 'Soft graphite pencil' },
     shows: [/coat/, /Wash/, /Dry powder/, /Dry powder/, /Edge highlight|Draw lines|Scrape/],
+    toTheLog: true,
   },
   {
     job: 'J20 stump on the saltings',
@@ -145,8 +152,8 @@ const JOBS: Job[] = [
   },
 ];
 
-for (const { job, name, kind, count, madeOf, wishes, ways = {}, shows } of JOBS)
-  test(`${job}: from wishes to print`, async ({ bench: page }) => {
+for (const { job, name, kind, count, madeOf, wishes, ways = {}, shows, toTheLog } of JOBS)
+  test(`${job}: from wishes to print${toTheLog ? ' and to the log' : ''}`, async ({ bench: page }) => {
     test.slow();
     await clearTheBench(page);
     await make(page, name, kind, count, madeOf);
@@ -168,6 +175,17 @@ for (const { job, name, kind, count, madeOf, wishes, ways = {}, shows } of JOBS)
     }
     await toPrint(page, name);
     await everyEveningHolds(page);
+    if (!toTheLog) return;
+    const done: string[] = [];
+    await throughTheEvenings(page, ({ words }) => {
+      done.push(words.split('\n')[0] ?? '');
+      return Promise.resolve();
+    });
+    expect(done.length).toBeGreaterThanOrEqual(texts.length);
+    await go(page, 'Log');
+    await page.getByLabel('Piece', { exact: true }).selectOption({ label: name });
+    await page.getByRole('tab', { name: 'History' }).click();
+    await expect(page.getByText('All of it was done as planned.')).toBeVisible();
   });
 
 test('every decision has its reason, undo brings the old sequence back, and arranging again changes nothing', async ({ bench: page }) => {

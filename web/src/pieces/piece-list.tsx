@@ -1,9 +1,8 @@
 import { completionOf } from '@eveningtide/core/schedule';
 import { PIECE_KIND_NAMES, substrateById, type Piece } from '@eveningtide/core/subjects';
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { foundBy } from '../find/find.js';
 import { useDeletePieceMutation, useRestoreDeletedMutation, type StoredPiece } from '../store/api.js';
 import { useDays } from '../ui/days.js';
 import { NearView } from '../ui/near-view.js';
@@ -13,10 +12,12 @@ import { Empty } from '../ui/states.js';
 import { countWords } from '../ui/words.js';
 import { usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { CompletionWords } from './completion-words.js';
-import { FinishedLook } from './finished-look.js';
 import { PieceMenu } from './piece-menu.js';
 import { PieceProgress } from './piece-progress.js';
 import { ORDERS, useOrdered, type Order } from './piece-order.js';
+
+/** The looks come with the rules that predict them: the list does not wait. */
+const FinishedLook = lazy(async () => ({ default: (await import('./finished-look.js')).FinishedLook }));
 
 /** So many rows are made at once; more when they come near what is seen. */
 const FIRST_ROWS = 12;
@@ -28,10 +29,11 @@ export function PieceList({ pieces, searched = false }: { pieces: readonly Store
   const [words, setWords] = useState('');
   const [order, setOrder] = useState<Order>('made');
   const ordered = useOrdered(pieces, order);
-  const found = foundBy(words, ordered, ({ piece }) => ({
-    name: piece.name,
-    text: `${PIECE_KIND_NAMES[piece.kind]} ${substrateWords(piece)}`,
-  }));
+  const asked = words.toLowerCase().split(/\s+/);
+  const found = ordered.filter(({ piece }) => {
+    const said = `${piece.name} ${PIECE_KIND_NAMES[piece.kind]} ${substrateWords(piece)}`.toLowerCase();
+    return asked.every((word) => said.includes(word));
+  });
   return (
     <>
       {searched && pieces.length >= MANY && (
@@ -87,7 +89,9 @@ function PieceItem({ stored }: { stored: StoredPiece }) {
   };
   return (
     <div className="grid grid-cols-[8rem_minmax(0,2fr)_minmax(0,1.5fr)_minmax(0,1fr)_auto] items-center gap-4 px-2 py-2.5 hover:bg-paper max-[40rem]:grid-cols-[minmax(0,1fr)_auto] max-[40rem]:gap-x-2 max-[40rem]:[&>*:first-child]:hidden max-[40rem]:[&>*:nth-child(3)]:col-start-1 max-[40rem]:[&>*:nth-child(4)]:col-start-1 max-[40rem]:[&>*:nth-child(5)]:col-start-2 max-[40rem]:[&>*:nth-child(5)]:row-start-1">
-      <FinishedLook piece={piece} />
+      <Suspense fallback={<span />}>
+        <FinishedLook piece={piece} />
+      </Suspense>
       <div className="min-w-0">
         <Link
           to={`/pieces/${piece.id}`}

@@ -1,12 +1,15 @@
 import { Plus } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { useBottlesQuery, usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
-import { NewPieceDialog } from './new-piece-dialog.js';
 import { PieceList } from './piece-list.js';
 import { PlanFileMenu } from './plan-file-menu.js';
+
+/** Kinds, recipes and what arranges them are fetched when a piece is made. */
+const NewPieceDialog = lazy(async () => ({ default: (await import('./new-piece-dialog.js')).NewPieceDialog }));
 
 export function PiecesView() {
   const { data, isLoading, isError, refetch } = usePiecesQuery();
@@ -78,11 +81,13 @@ export function PiecesView() {
         </details>
       )}
       {search.has('new') && (
-        <NewPieceDialog
-          onClose={() => {
-            setMaking(false);
-          }}
-        />
+        <Suspense>
+          <NewPieceDialog
+            onClose={() => {
+              setMaking(false);
+            }}
+          />
+        </Suspense>
       )}
     </main>
   );

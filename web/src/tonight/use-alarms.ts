@@ -40,27 +40,30 @@ export function useAlarms(
   words: (timer: Timer, moment: TimerMoment) => string,
   silent: boolean,
 ): string {
-  const [told, setTold] = useState('');
+  const [told, setTold] = useState<readonly string[]>([]);
   const heard = useRef<Heard | null>(null);
-  // said once, then it is gone: it must not be read again long after
+  const leaving = useRef(new Set<ReturnType<typeof setTimeout>>());
   useEffect(() => {
-    if (told === '') return;
-    const timer = setTimeout(() => {
-      setTold('');
-    }, TOLD_MS);
+    const timers = leaving.current;
     return () => {
-      clearTimeout(timer);
+      for (const timer of timers) clearTimeout(timer);
     };
-  }, [told]);
+  }, []);
   useEffect(() => {
     const since = heardSince(heard.current, timers, nowMin);
     heard.current = since.heard;
-    for (const { timer, moment } of since.told) {
-      const text = words(timer, moment);
-      setTold(text);
-      notify(text);
-      if (!silent) sound(moment === 'opened' ? TONE_HZ.opens : TONE_HZ.closes);
-    }
+    if (since.told.length === 0) return;
+    // what comes at the same moment stands beside it: none takes the place of another
+    const texts = since.told.map(({ timer, moment }) => words(timer, moment));
+    setTold((before) => [...before, ...texts]);
+    // said once, then it is gone: it must not be read again long after
+    const gone = setTimeout(() => {
+      leaving.current.delete(gone);
+      setTold((before) => before.slice(texts.length));
+    }, TOLD_MS);
+    leaving.current.add(gone);
+    for (const text of texts) notify(text);
+    if (!silent) for (const { moment } of since.told) sound(moment === 'opened' ? TONE_HZ.opens : TONE_HZ.closes);
   }, [timers, nowMin, words, silent]);
-  return told;
+  return told.join(' ');
 }
