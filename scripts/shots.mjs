@@ -37,7 +37,7 @@ async function display(theme, textPct = 100) {
   await page.evaluate((chosen) => localStorage.setItem('eveningtide.display', JSON.stringify(chosen)), { theme, textPct });
 }
 
-await shot('pieces', '/pieces', /nothing stands against/);
+await shot('pieces', '/pieces', /no problems found/);
 await shot('piece', '/pieces/salt-van-14', /White spirit softens/);
 await shot('evenings', '/evenings', 'Your hands');
 await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => {
