@@ -1,4 +1,5 @@
 import type { Fitting } from '../effects/index.js';
+import { thoseThereAre } from '../materials/index.js';
 import { incomingOf, ruleById, wrongSheens, type Cure, type SequenceState } from '../sequence/index.js';
 import { substrateById, type PieceKind, type Step, type SubstrateKind } from '../subjects/index.js';
 import type { Block } from './blocks.js';
@@ -49,10 +50,6 @@ const looseZones = (state: SequenceState): string[] =>
 const paintable = (fitting: Fitting): string[] =>
   fitting.piece.zones.filter(({ keepClean, seen }) => keepClean === null && seen !== 'never').map(({ id }) => id);
 
-/** Kinds that can be laid with what there is: what comes from a can is none where there are no cans. */
-const thoseThereAre = (materials: readonly string[], { supplies }: Fitting): string[] =>
-  materials.filter((id) => supplies.sprayers.cans || !supplies.material(id).aerosol);
-
 function binders(zones: string[], fitting: Fitting): Helper[] {
   const how = fitting.supplies.sprayers.airbrush ? { tool: 'airbrush', airPressureBar: 0.6 } : {};
   const fixers = ['fixer-alcohol', 'fixer-spirit'].map((material) => ({
@@ -60,7 +57,7 @@ function binders(zones: string[], fitting: Fitting): Helper[] {
     does: 'Binds the loose powder',
     cures: FIX_CURES,
   }));
-  const clears = thoseThereAre(['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], fitting).map((material) =>
+  const clears = thoseThereAre(['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], fitting.supplies).map((material) =>
     seal(material, zones, 'Binds the loose powder', FIX_CURES, fitting),
   );
   return fitting.schools.fixingPowders === 'clear' ? [...clears, ...fixers] : [...fixers, ...clears];
@@ -104,7 +101,7 @@ function sealsFor(block: Block, zones: string[], fitting: Fitting): Helper[] {
   const smoothOnes = fitting.piece.sheenWanted === 'satin' ? [smooth('satin'), smooth('gloss')] : [smooth('gloss')];
   if (runsIn(block, fitting)) return smoothOnes;
   const does = 'Seals what lies below, and gives tooth';
-  const matt = thoseThereAre(['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], fitting).map((material) =>
+  const matt = thoseThereAre(['clear-matt-acrylic', 'clear-matt-lacquer-aerosol'], fitting.supplies).map((material) =>
     // from a can nobody lays it thinner than it comes
     seal(material, zones, does, MATT_CURES, fitting, fitting.supplies.material(material).aerosol ? {} : THIN),
   );
@@ -145,7 +142,7 @@ export function helpersAtEnd(state: SequenceState, wrongSheen: string[], fitting
   const loose = looseZones(state);
   const { sheenWanted } = fitting.piece;
   const sheen = (zones: string[]): Helper[] =>
-    thoseThereAre([`clear-${sheenWanted}-acrylic`, `clear-${sheenWanted}-lacquer-aerosol`], fitting).map((material) =>
+    thoseThereAre([`clear-${sheenWanted}-acrylic`, `clear-${sheenWanted}-lacquer-aerosol`], fitting.supplies).map((material) =>
       seal(material, zones, `Ends ${sheenWanted}, as wanted`, END_CURES, fitting),
     );
   const both = [...new Set([...wrongSheen, ...loose])];

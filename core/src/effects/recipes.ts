@@ -11,7 +11,7 @@ export interface Recipe {
   /** Kinds of piece it is meant for. */
   kinds: readonly PieceKind[];
   /** Effects with how strongly; what does not suit a piece is left out there. */
-  effects: readonly { effect: string; intensity: number }[];
+  effects: readonly (readonly [effect: string, intensity: number])[];
 }
 
 const STOCK = ['rolling-stock', 'vehicle'] as const;
@@ -25,8 +25,8 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Shade in the recesses under a dead flat coat: the quickest way from a toy to a model.',
     kinds: ['rolling-stock', 'vehicle', 'structure', 'ground', 'load'],
     effects: [
-      { effect: 'recess-shade', intensity: 0.5 },
-      { effect: 'protection', intensity: 0.5 },
+      ['recess-shade', 0.5],
+      ['protection', 0.5],
     ],
   },
   {
@@ -35,10 +35,10 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Shaded, a little dust, brake dust on the wheels, bright where metal rubs.',
     kinds: STOCK,
     effects: [
-      { effect: 'recess-shade', intensity: 0.4 },
-      { effect: 'dust', intensity: 0.4 },
-      { effect: 'wheel-rust', intensity: 0.4 },
-      { effect: 'bright-treads', intensity: 0.3 },
+      ['recess-shade', 0.4],
+      ['dust', 0.4],
+      ['wheel-rust', 0.4],
+      ['bright-treads', 0.3],
     ],
   },
   {
@@ -47,8 +47,8 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Dust of the region from below, shade under it.',
     kinds: [...STOCK, 'structure'],
     effects: [
-      { effect: 'recess-shade', intensity: 0.35 },
-      { effect: 'dust', intensity: 0.6 },
+      ['recess-shade', 0.35],
+      ['dust', 0.6],
     ],
   },
   {
@@ -57,9 +57,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'A wash, rust where the paint went, streaks that run from it.',
     kinds: [...STOCK, 'structure'],
     effects: [
-      { effect: 'recess-shade', intensity: 0.4 },
-      { effect: 'rust-tones', intensity: 0.2 },
-      { effect: 'rust-streaks', intensity: 0.5 },
+      ['recess-shade', 0.4],
+      ['rust-tones', 0.2],
+      ['rust-streaks', 0.5],
     ],
   },
   {
@@ -68,9 +68,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Paint knocked off at edges and corners, a few streaks.',
     kinds: STOCK,
     effects: [
-      { effect: 'recess-shade', intensity: 0.4 },
-      { effect: 'painted-chips', intensity: 0.5 },
-      { effect: 'rust-streaks', intensity: 0.3 },
+      ['recess-shade', 0.4],
+      ['painted-chips', 0.5],
+      ['rust-streaks', 0.3],
     ],
   },
   {
@@ -79,8 +79,8 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Bleached by years of sun and rain, grime over all of it.',
     kinds: [...STOCK, 'structure'],
     effects: [
-      { effect: 'faded-paint', intensity: 0.5 },
-      { effect: 'grime', intensity: 0.35 },
+      ['faded-paint', 0.5],
+      ['grime', 0.35],
     ],
   },
   {
@@ -89,8 +89,8 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Soot from above, grime in every corner.',
     kinds: [...STOCK, 'structure'],
     effects: [
-      { effect: 'grime', intensity: 0.4 },
-      { effect: 'soot', intensity: 0.6 },
+      ['grime', 0.4],
+      ['soot', 0.6],
     ],
   },
   {
@@ -99,9 +99,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Dried mud below, paler higher up, dust above.',
     kinds: STOCK,
     effects: [
-      { effect: 'mud-dried', intensity: 0.5 },
-      { effect: 'mud-tones', intensity: 0.4 },
-      { effect: 'dust', intensity: 0.3 },
+      ['mud-dried', 0.5],
+      ['mud-tones', 0.4],
+      ['dust', 0.3],
     ],
   },
   {
@@ -110,9 +110,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Rust streaks, salt and grime of a harbour.',
     kinds: [...STOCK, 'structure'],
     effects: [
-      { effect: 'grime', intensity: 0.35 },
-      { effect: 'rust-streaks', intensity: 0.4 },
-      { effect: 'salt-bloom', intensity: 0.4 },
+      ['grime', 0.35],
+      ['rust-streaks', 0.4],
+      ['salt-bloom', 0.4],
     ],
   },
   {
@@ -121,8 +121,8 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Worn limewash on stone, green at the foot.',
     kinds: WALLS,
     effects: [
-      { effect: 'limewash', intensity: 0.6 },
-      { effect: 'green-foot', intensity: 0.3 },
+      ['limewash', 0.6],
+      ['green-foot', 0.3],
     ],
   },
   {
@@ -131,9 +131,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Dark joints, single stones in other tones, light edges.',
     kinds: WALLS,
     effects: [
-      { effect: 'inked-joints', intensity: 0.5 },
-      { effect: 'stone-variation', intensity: 0.5 },
-      { effect: 'edge-lights', intensity: 0.4 },
+      ['inked-joints', 0.5],
+      ['stone-variation', 0.5],
+      ['edge-lights', 0.4],
     ],
   },
   {
@@ -142,9 +142,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Mottled, water stains and dark joints.',
     kinds: WALLS,
     effects: [
-      { effect: 'mottled', intensity: 0.5 },
-      { effect: 'inked-joints', intensity: 0.4 },
-      { effect: 'water-stains', intensity: 0.4 },
+      ['mottled', 0.5],
+      ['inked-joints', 0.4],
+      ['water-stains', 0.4],
     ],
   },
   {
@@ -153,9 +153,9 @@ export const RECIPES: readonly Recipe[] = [
     shows: 'Dark cracks, tones from dark to light, moss.',
     kinds: ['ground'],
     effects: [
-      { effect: 'recess-shade', intensity: 0.5 },
-      { effect: 'tone-ladder', intensity: 0.5 },
-      { effect: 'moss', intensity: 0.3 },
+      ['recess-shade', 0.5],
+      ['tone-ladder', 0.5],
+      ['moss', 0.3],
     ],
   },
   {
@@ -163,20 +163,20 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Under turf',
     shows: 'Earth with grass and turf on it.',
     kinds: ['ground'],
-    effects: [{ effect: 'grass-tufts', intensity: 0.6 }],
+    effects: [['grass-tufts', 0.6]],
   },
   {
     id: 'heap',
     name: 'Loose load',
     shows: 'A heap of loose matter, bound so that it lifts out.',
     kinds: ['load'],
-    effects: [{ effect: 'loose-load', intensity: 0.7 }],
+    effects: [['loose-load', 0.7]],
   },
 ];
 
 /** Recipes of which something is left on a piece. */
 export const recipesFor = (piece: Piece): readonly Recipe[] =>
-  RECIPES.filter(({ kinds, effects }) => kinds.includes(piece.kind) && effects.some(({ effect }) => suits(effectById(effect), piece)));
+  RECIPES.filter(({ kinds, effects }) => kinds.includes(piece.kind) && effects.some(([effect]) => suits(effectById(effect), piece)));
 
 /**
  * What a recipe wishes for on a piece: colour first where it is bare or asked for, its effects where they make sense, a coat that protects what is handled.
@@ -185,7 +185,7 @@ export const recipesFor = (piece: Piece): readonly Recipe[] =>
 export function recipeWishes(piece: Piece, recipe: Recipe, bodyColour: string | null): Wish[] {
   const ground = groundFor(piece);
   const colour = bodyColour === null || ground.some(({ effect }) => effect === 'body-colour') ? [] : [plainWish('body-colour')];
-  const effects = recipe.effects.flatMap(({ effect, intensity }) => {
+  const effects = recipe.effects.flatMap(([effect, intensity]) => {
     const known = effectById(effect);
     return suits(known, piece) ? wishesOn(known, piece, intensity) : [];
   });

@@ -50,6 +50,10 @@ export function suppliesName({ bottleId, material }: { bottleId: string | null; 
 
 const BOTH: Sprayers = { airbrush: true, cans: true };
 
+/** Of some kinds those that can be laid with what there is: what comes from a can is none where there are no cans. @throws RangeError for a kind that is not known. */
+export const thoseThereAre = (materials: readonly string[], { sprayers, material }: Pick<Supplies, 'sprayers' | 'material'>): string[] =>
+  materials.filter((id) => sprayers.cans || !material(id).aerosol);
+
 export function suppliesOf({ bottles, materials, sprayers = BOTH }: Shelf): Supplies {
   const own = new Map(
     materials.filter(({ like }) => isMaterialId(like)).map((given) => [given.id, materialOf(given, materialById(given.like))] as const),

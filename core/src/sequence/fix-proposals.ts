@@ -1,4 +1,4 @@
-import { SUBSTITUTES, materialById, type Supplies } from '../materials/index.js';
+import { SUBSTITUTES, materialById, type Supplies, thoseThereAre } from '../materials/index.js';
 import { formatMinutes } from '../units/index.js';
 import { KEEP_CLEAN, plainStep, type KeepClean, type Step } from '../subjects/index.js';
 import { techniqueById, type Schools } from '../techniques/index.js';
@@ -46,12 +46,6 @@ export function maskedCoat(place: Place, coat: Omit<Step, 'id'>, label: string, 
     label: zones.length > 0 ? `${label}, ${windows ? 'windows' : 'what stays clean'} masked` : label,
     edits: added.map((made): Edit => ({ kind: 'insert', at: place.at, step: made })),
   };
-}
-
-/** Of some kinds those that can be laid with what there is; all of them where none can. */
-function thoseThereAre(materials: readonly string[], { sprayers }: Supplies): readonly string[] {
-  const there = materials.filter((id) => sprayers.cans || !materialById(id).aerosol);
-  return there.length > 0 ? there : materials;
 }
 
 /** A clear coat; windows that it would fog are masked for it and opened again. Treads are left to a cleaning. */

@@ -16,6 +16,10 @@ describe('a line of a paint list', () => {
     [['Rust ochre powder'], { material: 'pigment-dry' }],
     [['Rust pigment'], { material: 'pigment-dry', colour: '#8a4a25', sizeMl: null, leftMl: null }],
     [['Quay mist', '#A89F8C', '250 ml', '40 %'], { name: 'Quay mist', material: null, colour: '#a89f8c', sizeMl: 250, leftMl: 100 }],
+    [['New leather acrylic 17 ml'], { name: 'New leather acrylic', leftMl: 17 }],
+    [['50 % grey, enamel', '14 ml'], { name: '50 % grey, enamel', leftMl: 14 }],
+    [['Brass, new', '20 ml'], { name: 'Brass', leftMl: 20 }],
+    [['Yard oil', '2 oz'], { sizeMl: 59.1 }],
     [['PVA', '1 l', 'nearly empty'], { material: 'white-glue', leftMl: 100 }],
     [['- Satin varnish, acrylic'], { name: 'Satin varnish, acrylic', material: 'clear-satin-acrylic' }],
   ])('%j', (cells, want) => {

@@ -1,6 +1,7 @@
 import { hexOfLab, labOf } from '../colour/index.js';
 import { LONGEST_NAME, MOST_ML } from '../limits/index.js';
 import type { Supplies } from '../materials/index.js';
+import { US_FL_OZ_ML } from '../units/index.js';
 import { meantBy, stems, thingsOf } from './things.js';
 import { COLOUR_WORDS, SHADE_WORDS } from './words.js';
 
@@ -16,18 +17,18 @@ export interface ReadPaint {
 }
 
 const HEX = /#[0-9a-f]{6}\b/i;
-/** Millilitres to one of each unit; the ounce is the fluid one of the United States. */
-const UNIT_ML = { ml: 1, cl: 10, dl: 100, l: 1000, oz: 29.57 } as const;
+/** Millilitres to one of each unit. */
+const UNIT_ML = { ml: 1, cl: 10, dl: 100, l: 1000, oz: US_FL_OZ_ML } as const;
 const isUnit = (unit: string): unit is keyof typeof UNIT_ML => Object.hasOwn(UNIT_ML, unit);
 const SIZE = /(\d+(?:[.,]\d+)?)\s*(ml|cl|dl|l|oz)\b\.?/i;
 const BARE_FIGURE = /^\d+(?:[.,]\d+)?$/;
-const SHARE_LEFT = /(\d{1,3})\s*%(?:\s*(?:left|full))?/;
-/** How full in words. */
+const SHARE_LEFT = /(\d{1,3})\s*%\s*(?:(?:left|full)\b|$)/i;
+/** How full, in words that end a cell: “Brass, new”, but not “New leather”. Figures ours. */
 const LEFT_WORDS: readonly (readonly [RegExp, number])[] = [
-  [/\bhalf[\s-]*(?:full|empty|left)?\b/i, 0.5],
-  [/\b(?:nearly|almost)\s+empty\b/i, 0.1],
-  [/\bempty\b/i, 0],
-  [/\b(?:new|full|unopened)\b/i, 1],
+  [/\bhalf(?:[\s-]*(?:full|empty|left))?\s*$/i, 0.5],
+  [/\b(?:nearly|almost)\s+empty\s*$/i, 0.1],
+  [/\bempty\s*$/i, 0],
+  [/\b(?:new|full|unopened)\s*$/i, 1],
 ];
 
 const number = (text: string): number => Number(text.replace(',', '.'));

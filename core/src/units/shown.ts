@@ -18,7 +18,8 @@ interface Unit {
 
 const INCH_MM = 25.4;
 const FOOT_M = 0.3048;
-const US_FL_OZ_ML = 29.5735295625;
+/** The fluid ounce of the United States, mL. */
+export const US_FL_OZ_ML = 29.5735295625;
 const IMPERIAL_FL_OZ_ML = 28.4130625;
 
 const INCHES: Unit = { name: 'in', factor: 1 / INCH_MM, digits: 2 };
