@@ -8,14 +8,17 @@ import { Question } from './question.js';
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const USUAL = { start: '19:30', end: '21:30' };
 
-/** Which evenings there are, all at the same hour; a day that differs is told in the workshop. */
+/** Which evenings there are. A day keeps its own hours when another comes or goes; hours that are typed here are those of all. */
 export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEvening[]; onChange: (weekly: WeeklyEvening[]) => void }) {
   const [{ start, end }, setHours] = useState(() => ({ start: weekly[0]?.start ?? USUAL.start, end: weekly[0]?.end ?? USUAL.end }));
   const on = new Set(weekly.map(({ weekday }) => weekday));
-  const tell = (days: ReadonlySet<number>, hours: typeof USUAL) => {
+  const toggle = (weekday: number) => {
+    const others = weekly.filter((evening) => evening.weekday !== weekday);
+    onChange(on.has(weekday) ? others : [...others, { weekday, start, end }].toSorted((a, b) => a.weekday - b.weekday));
+  };
+  const tellHours = (hours: typeof USUAL) => {
     setHours(hours);
-    if (!isClock(hours.start) || !isClock(hours.end)) return;
-    onChange(DAYS.flatMap((_, weekday) => (days.has(weekday) ? [{ weekday, ...hours }] : [])));
+    if (isClock(hours.start) && isClock(hours.end)) onChange(weekly.map((evening) => ({ ...evening, ...hours })));
   };
   return (
     <Question number={1} title="When do you paint?">
@@ -29,9 +32,7 @@ export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEven
               type="checkbox"
               checked={on.has(weekday)}
               onChange={() => {
-                const days = new Set(on);
-                if (!days.delete(weekday)) days.add(weekday);
-                tell(days, { start, end });
+                toggle(weekday);
               }}
             />
             {name}
@@ -46,7 +47,7 @@ export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEven
                 {...ids}
                 value={which === 'start' ? start : end}
                 onChange={(clock) => {
-                  tell(on, { start, end, [which]: clock });
+                  tellHours({ start, end, [which]: clock });
                 }}
               />
             )}

@@ -1,51 +1,36 @@
 import { format, parseISO } from 'date-fns';
 import { CalendarDays } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { lazy, Suspense, useState, type InputHTMLAttributes } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
 import { localNow } from './days.js';
+import { TypedInput, type TypedInputProps } from './typed-input.js';
 import { dateShown, dateTyped } from './typed-time.js';
 
 const DayPicker = lazy(async () => ({ default: (await import('./day-picker.js')).DayPickerMonday }));
 
-interface DayInputProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'value' | 'onChange' | 'type'> {
-  /** `YYYY-MM-DD`; empty where none is set. */
-  value: string;
-  /** What was typed or picked, once it is a date; empty where it was taken out. */
-  onChange: (value: string) => void;
-}
-
-/** A date, typed or picked, shown as the workshop shows dates. */
-export function DayInput({ value, onChange, ...rest }: DayInputProps) {
+/** A date, `YYYY-MM-DD`, typed or picked, shown as the workshop shows dates. */
+export function DayInput({ value, onChange, ...rest }: Omit<TypedInputProps, 'read' | 'isWhole' | 'allowed' | 'shown'>) {
   const { data } = useWorkshopQuery();
-  const [typed, setTyped] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
+  const [picks, setPicks] = useState(0);
   const today = localNow().date;
-  const shown = typed ?? (value === '' ? '' : dateShown(value, data?.workshop.display.dates ?? 'words'));
-  const isWrong = shown.trim() !== '' && dateTyped(shown, today) === null;
   return (
-    <span className="flex">
-      <input
+    <span className="flex items-start">
+      <TypedInput
         {...rest}
-        type="text"
-        autoComplete="off"
+        // what is picked takes the place of what was typed
+        key={picks}
+        value={value}
+        shown={value === '' ? '' : dateShown(value, data?.workshop.display.dates ?? 'words')}
+        read={(text) => dateTyped(text, today)}
+        allowed="a date such as 26 Nov 2026 or 2026-11-26"
         maxLength={24}
         placeholder="26 Nov 2026"
-        aria-invalid={isWrong || rest['aria-invalid']}
-        title={isWrong ? 'Allowed: a date such as 26 Nov 2026 or 2026-11-26' : undefined}
-        className={`field figures min-w-0 ${isWrong ? '!border-brick' : ''}`}
-        value={shown}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          const date = dateTyped(event.target.value, today);
-          if (date !== null || event.target.value.trim() === '') onChange(date ?? '');
-        }}
-        onBlur={() => {
-          setTyped(null);
-        }}
+        onChange={onChange}
       />
       <Popover.Root open={open} onOpenChange={setOpen}>
-        <Popover.Trigger aria-label="Pick a day" className="-ml-px border border-line-strong px-1.5 hover:bg-paper">
+        <Popover.Trigger aria-label="Pick a day" className="-ml-px min-h-[1.875rem] border border-line-strong px-1.5 hover:bg-paper">
           <CalendarDays size={15} aria-hidden="true" />
         </Popover.Trigger>
         <Popover.Portal>
@@ -55,7 +40,7 @@ export function DayInput({ value, onChange, ...rest }: DayInputProps) {
                 day={value === '' ? null : parseISO(value)}
                 today={parseISO(today)}
                 onPick={(day) => {
-                  setTyped(null);
+                  setPicks(picks + 1);
                   onChange(format(day, 'yyyy-MM-dd'));
                   setOpen(false);
                 }}

@@ -41,7 +41,7 @@ test('a moment is told when day and time are both there, and goes when it is tak
   expect([field('day').value, field('time').value]).toEqual(['', '']);
 });
 
-test('one part taken out takes the moment back and leaves the other; what is no time is marked and goes when it is left', async () => {
+test('one part taken out takes the moment back and leaves the other; what is no time stays with what is allowed', async () => {
   const told = jest.fn();
   const { hands } = showPage(<Bench told={told} />);
   await hands.type(field('day'), '2026-11-26');
@@ -50,7 +50,16 @@ test('one part taken out takes the moment back and leaves the other; what is no 
   expect(told).toHaveBeenLastCalledWith(null);
   expect(field('day').value).toBe('26 Nov 2026');
   await hands.type(field('time'), '25:99');
-  expect(field('time').getAttribute('aria-invalid')).toBe('true');
+  expect(screen.queryByRole('alert')).toBeNull();
   await hands.click(field('day'));
-  expect(field('time').value).toBe('');
+  expect(field('time').value).toBe('25:99');
+  expect(field('time').getAttribute('aria-invalid')).toBe('true');
+  expect(screen.getByRole('alert').textContent).toContain('19:30 or 7:30 pm');
+  await hands.clear(field('time'));
+  await hands.type(field('time'), '9');
+  expect(told).toHaveBeenLastCalledWith(null);
+  // one figure may be the first of two; left, it is an hour
+  await hands.click(field('day'));
+  expect(told).toHaveBeenLastCalledWith('2026-11-26T09:00');
+  expect(screen.queryByRole('alert')).toBeNull();
 });
