@@ -9,6 +9,22 @@ import { QuantityField } from '../ui/number-field.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 
+/** All kinds, by what they are for. */
+export function KindOptions() {
+  const { materials } = useSupplies();
+  return ROLES.map((role) => (
+    <optgroup key={role} label={ROLE_NAMES[role]}>
+      {materials
+        .filter((material) => material.role === role)
+        .map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+    </optgroup>
+  ));
+}
+
 /** What a bottle is of, by what it is for. */
 export function KindField({ value, onChange }: { value: string; onChange: (material: Material) => void }) {
   const supplies = useSupplies();
@@ -27,17 +43,7 @@ export function KindField({ value, onChange }: { value: string; onChange: (mater
             onChange(supplies.material(event.target.value));
           }}
         >
-          {ROLES.map((role) => (
-            <optgroup key={role} label={ROLE_NAMES[role]}>
-              {supplies.materials
-                .filter((material) => material.role === role)
-                .map((material) => (
-                  <option key={material.id} value={material.id}>
-                    {material.name}
-                  </option>
-                ))}
-            </optgroup>
-          ))}
+          <KindOptions />
         </select>
       )}
     </Field>

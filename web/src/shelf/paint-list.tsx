@@ -1,6 +1,7 @@
 import type { Bottle } from '@eveningtide/core/materials';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState, type ReactNode } from 'react';
+import { toast } from 'sonner';
 import { useDeleteBottleMutation, useSaveBottlesMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { download } from '../ui/download.js';
@@ -8,8 +9,9 @@ import { Field } from '../ui/field.js';
 import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { countWords } from '../ui/words.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { paintRows, templateCsv, type PaintRow } from './paint-rows.js';
+import { MOST_LINES, readPaints, templateCsv, type PaintRow } from './paint-rows.js';
 import { PaintTable } from './paint-table.js';
+import { textOf } from './shelf-file.js';
 
 const EXAMPLE = 'Matt black acrylic 17 ml\nDark rust wash, enamel, 35 ml, half full\nRust pigment\nWhite spirit 500 ml';
 
@@ -20,8 +22,16 @@ export function PaintList({ onDone, children }: { onDone: () => void; children?:
   const [remove] = useDeleteBottleMutation();
   const [text, setText] = useState('');
   const [rows, setRows] = useState<readonly PaintRow[] | null>(null);
+  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
   const read = (list: string) => {
-    setRows(paintRows(list, supplies, () => nanoid(12)));
+    const paints = readPaints(list, supplies, () => nanoid(12));
+    setRows(paints.rows);
+    setLeftOut(paints.leftOut);
+  };
+  const readFile = async (file: File) => {
+    const found = await textOf(file);
+    if ('text' in found) read(found.text);
+    else toast.error(`${file.name} was not read`, { description: `It holds ${found.value}; allowed: ${found.allowed}.` });
   };
   const taken = rows?.filter(({ isTaken }) => isTaken) ?? [];
   const noName = taken.some(({ bottle }) => bottle.name.trim() === '');
@@ -69,7 +79,7 @@ export function PaintList({ onDone, children }: { onDone: () => void; children?:
               onChange={(event) => {
                 const file = event.target.files?.[0];
                 event.target.value = '';
-                void file?.text().then(read);
+                if (file) void readFile(file);
               }}
             />
           </label>
@@ -103,6 +113,13 @@ export function PaintList({ onDone, children }: { onDone: () => void; children?:
         <p role="alert">No paint was found in it. Each line needs a name.</p>
       ) : (
         <PaintTable rows={rows} onChange={setRows} />
+      )}
+      {leftOut.length > 0 && (
+        <p role="note" className="mt-2 text-[0.8125rem]">
+          Left out, {rows.length < MOST_LINES ? 'as no name was found' : `as ${String(MOST_LINES)} lines are the most at once`}:{' '}
+          {leftOut.slice(0, 5).join(' · ')}
+          {leftOut.length > 5 && ` and ${String(leftOut.length - 5)} more`}
+        </p>
       )}
       <div className="sticky bottom-0 mt-3 flex items-center justify-end gap-2 bg-page py-2">
         <Button

@@ -1,10 +1,10 @@
 import { expect, test } from '@jest/globals';
 import { CATALOGUE, plainBottle, suppliesOf } from '@eveningtide/core/materials';
-import { paintRows, templateCsv } from './paint-rows.js';
+import { MOST_LINES, readPaints, templateCsv } from './paint-rows.js';
 
 let made = 0;
 const newId = () => `id-${String(made++)}`;
-const rows = (text: string, supplies = CATALOGUE) => paintRows(text, supplies, newId);
+const rows = (text: string, supplies = CATALOGUE) => readPaints(text, supplies, newId).rows;
 
 test('lines, a spreadsheet’s cells and CSV are read alike; a heading and empty lines are none', () => {
   const want = ['enamel-matt 14', 'pigment-dry null'];
@@ -26,6 +26,13 @@ test('what no word tells is guessed and says so; what stands on the shelf is lef
     [true, false, true],
     [false, true, false],
   ]);
+});
+
+test('no line is dropped in silence: what has no name, and what is too much, is told', () => {
+  expect(readPaints('Rust pigment\n12 ml; 3', CATALOGUE, newId).leftOut).toEqual(['12 ml; 3']);
+  const many = Array.from({ length: MOST_LINES + 2 }, (_, i) => `Paint ${String(i)}x`).join('\n');
+  const { rows: read, leftOut } = readPaints(many, CATALOGUE, newId);
+  expect([read.length, leftOut]).toEqual([MOST_LINES, [`Paint ${String(MOST_LINES)}x`, `Paint ${String(MOST_LINES + 1)}x`]]);
 });
 
 test('the table to fill in is read back', () => {

@@ -1,4 +1,3 @@
-import { MOST_AT_ONCE } from '@eveningtide/core/limits';
 import { plainBottle, type Bottle, type Supplies } from '@eveningtide/core/materials';
 import { isHeading, readPaint } from '@eveningtide/core/step-line';
 import Papa from 'papaparse';
@@ -17,29 +16,34 @@ export interface PaintRow {
 /** What most bottles of a hobby shelf are (our guess, to be put right in the table). */
 const COMMONEST = 'acrylic-matt';
 
-/** Bottles of a list: lines of text, a table copied from a spreadsheet, or CSV. Lines without a name are left out. */
-export function paintRows(text: string, supplies: Supplies, newId: () => string): PaintRow[] {
+/** So many lines can be looked at in one table. */
+export const MOST_LINES = 400;
+
+export interface PaintsRead {
+  rows: PaintRow[];
+  /** Lines, as they stood there, in which no name was found, or that are more than can be looked at. */
+  leftOut: string[];
+}
+
+/** Bottles of a list: lines of text, a table copied from a spreadsheet, or CSV. */
+export function readPaints(text: string, supplies: Supplies, newId: () => string): PaintsRead {
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: ['\t', ';', ',', '|'] });
   const onShelf = new Set(supplies.bottles.map(({ name, material }) => `${name} ${material}`));
-  return data
-    .filter((cells) => !isHeading(cells))
-    .slice(0, MOST_AT_ONCE)
-    .flatMap((cells): PaintRow[] => {
-      const paint = readPaint(cells, supplies);
-      if (!paint) return [];
-      const material = paint.material ?? COMMONEST;
-      const colour = paint.colour ?? supplies.material(material).colour;
-      const isKnown = onShelf.has(`${paint.name} ${material}`);
-      const { name, sizeMl, leftMl } = paint;
-      return [
-        {
-          bottle: plainBottle({ id: newId(), name, material, colour, sizeMl, leftMl }),
-          kindGuessed: paint.material === null,
-          isKnown,
-          isTaken: !isKnown,
-        },
-      ];
-    });
+  const [rows, leftOut]: [PaintRow[], string[]] = [[], []];
+  for (const cells of data.filter((line) => !isHeading(line))) {
+    const paint = rows.length < MOST_LINES ? readPaint(cells, supplies) : null;
+    if (!paint) {
+      leftOut.push(cells.join(' ').trim());
+      continue;
+    }
+    const material = paint.material ?? COMMONEST;
+    const colour = paint.colour ?? supplies.material(material).colour;
+    const isKnown = onShelf.has(`${paint.name} ${material}`);
+    const { name, sizeMl, leftMl } = paint;
+    const bottle = plainBottle({ id: newId(), name, material, colour, sizeMl, leftMl });
+    rows.push({ bottle, kindGuessed: paint.material === null, isKnown, isTaken: !isKnown });
+  }
+  return { rows, leftOut };
 }
 
 /** A list to fill in with a table program. */

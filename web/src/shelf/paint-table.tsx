@@ -1,9 +1,8 @@
 import { LONGEST_NAME, MOST_ML } from '@eveningtide/core/limits';
 import type { Bottle } from '@eveningtide/core/materials';
 import { QuantityField } from '../ui/number-field.js';
-import { ROLES, ROLE_NAMES } from '../ui/roles.js';
 import { useShown } from '../ui/shown.js';
-import { useSupplies } from '../workers/outlook-context.js';
+import { KindOptions } from './bottle-fields.js';
 import type { PaintRow } from './paint-rows.js';
 
 /** Paints as they were read: each cell can be put right, each line left out. */
@@ -82,13 +81,16 @@ function PaintLine({ row, onChange }: { row: PaintRow; onChange: (given: Partial
       <td>
         <span className="flex items-center gap-1">
           {row.kindGuessed && <b title="no word tells it">?</b>}
-          <KindSelect
-            label={`Kind of ${bottle.name}`}
+          <select
+            aria-label={`Kind of ${bottle.name}`}
+            className="field"
             value={bottle.material}
-            onChange={(material) => {
-              onChange({ bottle: { ...bottle, material }, kindGuessed: false });
+            onChange={(event) => {
+              onChange({ bottle: { ...bottle, material: event.target.value }, kindGuessed: false });
             }}
-          />
+          >
+            <KindOptions />
+          </select>
         </span>
       </td>
       <td>
@@ -102,58 +104,24 @@ function PaintLine({ row, onChange }: { row: PaintRow; onChange: (given: Partial
           }}
         />
       </td>
-      <td>
-        <QuantityField
-          inTable
-          label={`Holds, ${bottle.name}`}
-          quantity="volume"
-          value={bottle.sizeMl}
-          min={0}
-          max={MOST_ML}
-          onChange={(sizeMl) => {
-            set({ sizeMl, leftMl: sizeMl === null ? bottle.leftMl : Math.min(bottle.leftMl ?? sizeMl, sizeMl) });
-          }}
-        />
-      </td>
-      <td>
-        <QuantityField
-          inTable
-          label={`Left, ${bottle.name}`}
-          quantity="volume"
-          value={bottle.leftMl}
-          min={0}
-          max={bottle.sizeMl ?? MOST_ML}
-          onChange={(leftMl) => {
-            set({ leftMl });
-          }}
-        />
-      </td>
-    </tr>
-  );
-}
-
-function KindSelect({ label, value, onChange }: { label: string; value: string; onChange: (material: string) => void }) {
-  const supplies = useSupplies();
-  return (
-    <select
-      aria-label={label}
-      className="field"
-      value={value}
-      onChange={(event) => {
-        onChange(event.target.value);
-      }}
-    >
-      {ROLES.map((role) => (
-        <optgroup key={role} label={ROLE_NAMES[role]}>
-          {supplies.materials
-            .filter((material) => material.role === role)
-            .map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-        </optgroup>
+      {(['sizeMl', 'leftMl'] as const).map((which) => (
+        <td key={which}>
+          <QuantityField
+            inTable
+            label={`${which === 'sizeMl' ? 'Holds' : 'Left'}, ${bottle.name}`}
+            quantity="volume"
+            value={bottle[which]}
+            min={0}
+            max={which === 'sizeMl' ? MOST_ML : (bottle.sizeMl ?? MOST_ML)}
+            onChange={(ml) => {
+              const sizeMl = which === 'sizeMl' ? ml : bottle.sizeMl;
+              const leftMl = which === 'leftMl' ? ml : bottle.leftMl;
+              // a smaller bottle has no more in it than it holds
+              set({ sizeMl, leftMl: sizeMl === null || leftMl === null ? leftMl : Math.min(leftMl, sizeMl) });
+            }}
+          />
+        </td>
       ))}
-    </select>
+    </tr>
   );
 }

@@ -51,13 +51,21 @@ function decoded(bytes: ArrayBuffer): string | null {
   }
 }
 
-/** Reads a chosen file. One that is too large, or written in an encoding that has to be guessed, is refused at once. */
-export async function readChosen(file: File, supplies: Supplies, newId: () => string): Promise<FileRead> {
+type TextRead = { text: string } | { value: string; allowed: string };
+
+/** The text of a chosen file. One that is too large, or written in an encoding that has to be guessed, is refused at once. */
+export async function textOf(file: File): Promise<TextRead> {
   if (file.size > MOST_BYTES)
-    return refused('file', `${String(Math.round(file.size / 1e6))} MB`, `a shelf file of at most ${String(MOST_BYTES / 1e6)} MB`);
+    return { value: `${String(Math.round(file.size / 1e6))} MB`, allowed: `a file of at most ${String(MOST_BYTES / 1e6)} MB` };
   const text = decoded(await file.arrayBuffer());
-  if (text === null) return refused('file', 'letters in another encoding', 'text saved as UTF-8 (in the table program: “CSV UTF-8”)');
-  return readShelfFile(file.name, text, supplies, newId);
+  if (text === null) return { value: 'letters in another encoding', allowed: 'text saved as UTF-8 (in the table program: “CSV UTF-8”)' };
+  return { text };
+}
+
+/** Reads a chosen shelf file. */
+export async function readChosen(file: File, supplies: Supplies, newId: () => string): Promise<FileRead> {
+  const read = await textOf(file);
+  return 'text' in read ? readShelfFile(file.name, read.text, supplies, newId) : refused('file', read.value, read.allowed);
 }
 
 /** Reads bottles from CSV, or from JSON where the name or the text says so. Nothing is saved yet. */
