@@ -30,7 +30,7 @@ test('from a bare van over a mended snag to its evenings, without a mouse', asyn
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await page.keyboard.type('Lime van 7');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Lime van 7' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lime van 7', exact: true })).toBeVisible();
 
   // an enamel coat, and a spirit wash on it
   await press(page, /^Add a step/);

@@ -157,6 +157,7 @@ test('several steps at once: zones, moving, a copy, a group, taking out and back
   await expect(rows(page)).toHaveCount(before.length + 4);
   const after = await names();
   expect(after[1]).toBe(after[0]);
+  await expect(line(1)).toBeFocused();
   await saved(page);
 });
 

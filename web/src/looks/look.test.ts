@@ -167,6 +167,8 @@ test('a new step is laid and dried as the painter does it', () => {
   expect(after(dust)).toMatchObject({ zones: ['roof'], material: 'acrylic-matt', colour: null });
   const treads = plainStep({ id: 't', technique: 'clean-treads', zones: ['wheel-treads'] });
   expect(after(coat, treads).zones).toEqual(['roof']);
+  const oneByOne = { ...coat, zones: bare.zones.filter(({ keepClean }) => !keepClean).map(({ id }) => id) };
+  expect(after(oneByOne).zones).toEqual(['all']);
 });
 
 test('a mix in words', () => {

@@ -1,7 +1,7 @@
 import { RECIPES } from '@eveningtide/core/effects';
 import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { LIKENESSES, templateById, type Likeness } from '@eveningtide/core/subjects';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
@@ -36,7 +36,11 @@ export function NewPieceFields({ templateId, onOtherKind, onClose }: NewPieceFie
     likeness: workshop?.workshop.schools.repeat === 'formula' ? 'alike' : null,
   });
   const { form, answers, isEnough, preview, made } = about;
-  const { register, handleSubmit, formState } = form;
+  const { register, handleSubmit, formState, setFocus } = form;
+  useEffect(() => {
+    // what stands there is typed over
+    setFocus('name', { shouldSelect: true });
+  }, [setFocus]);
   const { errors, isSubmitting } = formState;
 
   const submit = handleSubmit(async (sent) => {
@@ -74,11 +78,6 @@ export function NewPieceFields({ templateId, onOtherKind, onClose }: NewPieceFie
           <input
             {...ids}
             autoComplete="off"
-            // what stands there is typed over
-            autoFocus
-            onFocus={(event) => {
-              event.currentTarget.select();
-            }}
             maxLength={LONGEST_NAME}
             className="field"
             {...register('name', { validate: (value) => value.trim().length > 0 })}

@@ -7,7 +7,9 @@ import { nanoid } from '@reduxjs/toolkit';
 /** What is painted on where a step was: what must stay clean is not painted because it was masked or cleaned before. */
 const paintedZones = ({ zones }: Piece, step: Step | undefined): string[] => {
   const kept = step?.zones.filter((id) => id === 'all' || zones.some((zone) => zone.id === id && zone.keepClean === null)) ?? [];
-  return kept.length > 0 ? kept : ['all'];
+  const open = zones.filter((zone) => zone.keepClean === null);
+  // told one by one, all of them are all
+  return kept.length === 0 || open.every(({ id }) => kept.includes(id)) ? ['all'] : kept;
 };
 
 /** A step to begin with: a base coat, laid and dried as the painter's schools have it, where the last one before it was laid and with its colour. */

@@ -92,7 +92,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
         <Part to={`/pieces/${piece.id}`} name="Sequence" count={piece.steps.length} />
         <Part to={`/pieces/${piece.id}/wishes`} name="Wishes" count={piece.intent?.wishes.length ?? 0} />
         <Part to={`/pieces/${piece.id}/film`} name="Film" count={null} />
-        <Part to={`/pieces/${piece.id}/card`} name="Print" count={null} />
+        <Part to={`/pieces/${piece.id}/card`} name="Card" count={null} />
       </nav>
       <Conflict />
     </header>

@@ -54,6 +54,8 @@ export function Sequence({ piece }: { piece: Piece }) {
     const copy = { ...onItsOwn(step, nanoid(10)), groupId: step.groupId };
     dispatch(editorActions.stepsAdded({ at: indexOf(step.id) + 1, steps: [copy] }));
     setOpen(copy.id);
+    // the keys go on where the copy is
+    document.getElementById(`step-${copy.id}`)?.focus();
   };
   const choosing = useChosenSteps(piece.steps);
 

@@ -7,6 +7,7 @@ export function zoneWords(piece: Piece, step: Step): string {
   const named = piece.zones.filter((zone) => step.zones.includes(zone.id));
   const missing = open.filter((zone) => !step.zones.includes(zone.id));
   const plainOnly = named.every((zone) => !zone.keepClean);
+  if (plainOnly && missing.length === 0) return 'all';
   if (plainOnly && missing.length > 0 && missing.length < named.length && missing.length <= 2)
     return `all but ${missing.map((zone) => zone.name.toLowerCase()).join(', ')}`;
   return named.map((zone) => zone.name.toLowerCase()).join('; ');
