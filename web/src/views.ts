@@ -147,7 +147,20 @@ export const VIEWS = [
   },
   { path: '/handbook/rules/:ruleId', name: 'A rule', listed: null },
   { path: '/handbook/materials/:materialId', name: 'A material', listed: null },
-  { path: '/print', name: 'Print', rail: 'foot' },
+  {
+    path: '/print',
+    name: 'Print',
+    rail: 'foot',
+    parts: [
+      { part: 'evening', listed: 'any evening', prints: { name: 'Any evening', holds: 'The bench card of an evening that you choose.' } },
+      { part: 'week', listed: 'the week', prints: { name: 'The week', holds: 'The evenings of seven days, a line a step.' } },
+      {
+        part: 'plan',
+        listed: 'the plan of all evenings',
+        prints: { name: 'Plan sheet', holds: 'All pieces against all evenings, for the wall.' },
+      },
+    ],
+  },
   { path: '/workshop', name: 'Workshop', rail: 'foot', altDigit: 5 },
 ] as const satisfies readonly View[];
 

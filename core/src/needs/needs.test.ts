@@ -274,11 +274,23 @@ describe('the shelf', () => {
     );
     const [item, ...others] = shoppingList(stockOf([use({ material: 'wash-enamel', bottleId: 'umber', ml: 25 })], supplies), supplies);
     expect(others).toEqual([]);
-    expect(item).toMatchObject({ name: 'umber', ml: 25, buy: { count: 2, sizeMl: 20, price: 5 } });
+    expect(item).toMatchObject({ name: 'umber', ml: 25, buy: { container: 'bottle', count: 2, sizeMl: 20, price: 5 } });
     expect(item!.standIns.map(({ bottle: { id }, enough, otherCarrier }) => [id, enough, otherCarrier])).toEqual([
       ['brown', false, false],
       ['water-wash', false, true],
     ]);
+  });
+
+  test('what is not on the shelf is bought as shops sell it', () => {
+    const buys = (material: string, ml: number) => {
+      const [item] = shoppingList(stockOf([use({ material, ml })], shelfOf()), shelfOf());
+      return item!.buy;
+    };
+    expect(buys('aggregate', 4)).toEqual({ container: 'bag', sizeMl: 200, count: 1, price: null });
+    expect(buys('enamel-matt', 20)).toMatchObject({ container: 'tin', count: 2 });
+    expect(buys('primer-lacquer-aerosol', 20)).toMatchObject({ container: 'can', sizeMl: 400, count: 1 });
+    expect(buys('oil-artist', 1)).toMatchObject({ container: 'tube' });
+    expect(buys('emulsion-matt', 90)).toMatchObject({ container: 'tin', sizeMl: 250, count: 1 });
   });
 
   test('a piece costs its share of the bottles; what has no price is named', () => {

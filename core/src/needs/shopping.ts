@@ -1,5 +1,5 @@
 import { deltaE00OfHex } from '../colour/index.js';
-import type { Bottle, Supplies } from '../materials/index.js';
+import { soldAs, type Bottle, type Sold, type Supplies } from '../materials/index.js';
 import { canMix } from '../mixing/index.js';
 import type { Holding, Shortage, Stock } from './stock.js';
 
@@ -16,8 +16,8 @@ export interface StandIn {
 
 export interface ShoppingItem extends Shortage {
   name: string;
-  /** Bottles to buy, where the size is known. */
-  buy: { count: number; sizeMl: number; price: number | null } | null;
+  /** What to ask for in a shop: as one's own is sold, else as such things usually are. */
+  buy: Sold & { count: number; price: number | null };
   standIns: StandIn[];
 }
 
@@ -32,11 +32,12 @@ export function shoppingList({ shortages, holdings }: Stock, supplies: Supplies)
       const own = supplies.bottle(shortage.bottleId);
       // where only the kind is named, one like that on the shelf says how it is sold
       const like = own ?? supplies.bottles.find((bottle) => bottle.material === shortage.material && bottle.sizeMl !== null) ?? null;
-      const size = like?.sizeMl ?? null;
+      const sold = soldAs(supplies.material(shortage.material));
+      const sizeMl = like?.sizeMl !== undefined && like.sizeMl !== null && like.sizeMl > 0 ? like.sizeMl : sold.sizeMl;
       return {
         ...shortage,
         name: own?.name ?? supplies.material(shortage.material).name,
-        buy: size === null || size <= 0 ? null : { count: Math.ceil(shortage.ml / size), sizeMl: size, price: like?.price ?? null },
+        buy: { ...sold, sizeMl, count: Math.max(1, Math.ceil(shortage.ml / sizeMl)), price: like?.price ?? null },
         standIns: standIns(shortage, holdings, supplies),
       };
     })

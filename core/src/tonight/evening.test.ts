@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { DEFAULT_WORKSHOP, planPieces, type Outlook } from '../schedule/index.js';
 import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
-import { heldBack, stillWet, tonightOf } from './index.js';
+import { eveningsAhead, heldBack, stillWet, tonightOf } from './index.js';
 
 const TUESDAY = '2026-11-24';
 const coat = (id: string, material: string, coats = 1) => plainStep({ id, technique: 'brush-coat', material, zones: ['all'], coats });
@@ -30,6 +30,16 @@ describe('tonight', () => {
     const evening = tonightOf(outlook(1300), 1300)!;
     expect(evening.isTonight).toBe(false);
     expect(evening.span.fromMin).toBe(2 * 1440 + 1170);
+  });
+
+  test('evenings ahead begin with it and hold each planned job once', () => {
+    const planned = outlook(600);
+    const ahead = eveningsAhead(planned, 600);
+    expect(ahead[0]).toEqual(tonightOf(planned, 600));
+    expect(ahead.map(({ span }) => span.fromMin)).toEqual([...ahead.map(({ span }) => span.fromMin)].sort((a, b) => a - b));
+    expect(ahead.flatMap(({ jobs }) => jobs.map(({ id }) => id)).sort()).toEqual(planned.plan.placed.map(({ id }) => id).sort());
+    expect(ahead.map(({ isTonight }) => isTonight)).toEqual(ahead.map((_, i) => i === 0));
+    expect(eveningsAhead(planned, 1300).length).toBe(ahead.length - 1);
   });
 
   test('is nothing when nothing is planned', () => {

@@ -125,7 +125,7 @@ function begunJobs({ pieces }: Outlook): Job[] {
 
 /** The evening that runs now, or the next one with something to do; null when nothing is planned and nothing was done tonight. */
 export function tonightOf(outlook: Outlook, nowMin: number): Evening | null {
-  const { plan, evenings, pieces } = outlook;
+  const { plan, evenings } = outlook;
   const begun = begunJobs(outlook);
   const belongs = (evening: Interval, at: number): boolean => eveningOf(evenings, at)?.fromMin === evening.fromMin;
   const goingOn = begun.find(({ state }) => state === 'running');
@@ -137,11 +137,24 @@ export function tonightOf(outlook: Outlook, nowMin: number): Evening | null {
         evening.toMin > nowMin &&
         (planned.some((one) => one.evening.fromMin === evening.fromMin) || begun.some(({ startMin }) => belongs(evening, startMin))),
     );
-  if (!span) return null;
-  const next = planned.find(({ evening }) => evening.fromMin === span.fromMin);
+  return span ? eveningAt(outlook, span, ({ state, startMin }) => state === 'running' || belongs(span, startMin)) : null;
+}
+
+/** All evenings ahead in which something is planned, this one first; as `tonightOf` where that is one of them. */
+export function eveningsAhead(outlook: Outlook, nowMin: number): Evening[] {
+  const tonight = tonightOf(outlook, nowMin);
+  const ahead = eveningsOf(outlook.plan, outlook.evenings)
+    .filter(({ evening }) => evening.toMin > nowMin && evening.fromMin !== tonight?.span.fromMin)
+    .map(({ evening }) => eveningAt(outlook, evening, () => false));
+  return [...(tonight ? [tonight] : []), ...ahead].sort((a, b) => a.span.fromMin - b.span.fromMin);
+}
+
+/** One evening: what of the begun work counts to it, and what is planned in it. */
+function eveningAt(outlook: Outlook, span: Interval, counts: (begun: Job) => boolean): Evening {
+  const next = eveningsOf(outlook.plan, outlook.evenings).find(({ evening }) => evening.fromMin === span.fromMin);
   const toDo = (next?.placed ?? []).flatMap((placed): Job[] => {
     const { pieceId, stepIndex, sitting } = operationOf(placed.id);
-    const own = pieces.find((piece) => piece.pieceId === pieceId);
+    const own = outlook.pieces.find((piece) => piece.pieceId === pieceId);
     const job = own && jobOf(own, stepIndex, sitting, 'planned', { fromMin: placed.startMin, toMin: placed.endMin });
     return job ? [job] : [];
   });
@@ -149,7 +162,7 @@ export function tonightOf(outlook: Outlook, nowMin: number): Evening | null {
     span,
     isTonight: span.fromMin < MINUTES_PER_DAY && span.toMin > 0,
     // what goes on is shown whenever it began
-    jobs: [...begun.filter(({ state, startMin }) => state === 'running' || belongs(span, startMin)), ...toDo],
+    jobs: [...begunJobs(outlook).filter(counts), ...toDo],
     cleanings: next?.cleanings ?? [],
   };
 }

@@ -14,11 +14,13 @@ import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
+import { TickBox } from '../ui/tick-box.js';
 import { useOnHand, usePieceOutlook, usePlan } from '../workers/outlook-context.js';
 import { scaleFor } from './elevation-scale.js';
 import { Elevation, KeepCleanPattern } from './elevation.js';
 import { mixWords } from './mix-words.js';
 import { OpenFindings } from './open-findings.js';
+import { WhereDrawn } from './where-drawn.js';
 import { zoneWords } from './zone-words.js';
 
 /** The whole piece on paper: drawing, zones, steps in order with what to mix and when, checklists to tick. */
@@ -46,7 +48,7 @@ function Card({ piece }: { piece: Piece }) {
   const days = useDays();
   const views = elevationsOf(piece);
   return (
-    <main className="piece-card max-w-4xl px-6 py-4 print:max-w-none print:p-0 print:text-[0.75rem]">
+    <main className="sheet max-w-4xl px-6 py-4 print:max-w-none">
       <KeepCleanPattern />
       <div className="no-print mb-3 flex justify-between">
         <Link to={`/pieces/${piece.id}`} className="flex items-center gap-1 underline">
@@ -78,7 +80,7 @@ function Card({ piece }: { piece: Piece }) {
           </p>
         )}
       </header>
-      <section aria-label="Zones" className="mb-2 flex flex-wrap items-end gap-6">
+      <section aria-label="Zones" className="mb-2 flex flex-wrap items-end gap-x-6 gap-y-1">
         {views.map((view) => (
           <Elevation
             key={view.id}
@@ -90,7 +92,7 @@ function Card({ piece }: { piece: Piece }) {
             tint={() => null}
           />
         ))}
-        <ul className="text-[0.8125rem]">
+        <ul className="columns-3 gap-x-6 text-[0.8125rem] max-[40rem]:columns-1">
           {piece.zones.map((zone) => (
             <li key={zone.id}>
               {zone.name}:{' '}
@@ -111,7 +113,7 @@ function StepTable({ piece }: { piece: Piece }) {
     <table className="my-2 w-full border-collapse text-left">
       <thead>
         <tr className="border-b border-line-strong text-[0.8125rem] text-ink-2">
-          {['', 'Step', 'With', 'Zones', 'When', 'Next may come after'].map((head) => (
+          {['', 'Step', 'With', 'Where', 'When, and how long to wait after it'].map((head) => (
             <th key={head} scope="col" className="py-0.5 pr-2 font-normal">
               {head}
             </th>
@@ -168,22 +170,37 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
             {paint.name}
           </span>
         )}
-        {step.dilution && <span className="block">{formatDilution(step.dilution)}</span>}
-        {(cup ?? mix) && <span className="block text-ink-2">{cup ? cupWords(cup) : mix && mixWords(mix, shown)}</span>}
+        <span className="block text-ink-2">
+          {[step.dilution ? formatDilution(step.dilution) : '', cup ? cupWords(cup) : mix ? mixWords(mix, shown) : '']
+            .filter((words) => words !== '')
+            .join(': ')}
+        </span>
       </td>
       <td className="py-1 pr-2">
         {zoneWords(piece, step)}
         {material && coverPct < 100 && ` · ${String(coverPct)} %`}
-        {step.members !== null &&
-          ` · ${membersOf(step, piece)
-            .map((member) => member.label)
-            .join(', ')}`}
-      </td>
-      <td className="py-1 pr-2 whitespace-nowrap">
-        {outlook && report && (own.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
+        {!step.zones.includes('all') && (
+          <div className="[&_figcaption]:sr-only">
+            <WhereDrawn piece={piece} step={step} widthPx={72} heightPx={30} />
+          </div>
+        )}
+        {piece.members.length > 1 && (
+          <span className="flex flex-wrap gap-x-3">
+            {membersOf(step, piece).map((member) => (
+              <span key={member.id} className="inline-flex items-center gap-1 whitespace-nowrap">
+                <TickBox /> {member.label}
+              </span>
+            ))}
+          </span>
+        )}
       </td>
       <td className="py-1 whitespace-nowrap">
-        {wait && report && (Number.isFinite(wait.readyMin) ? formatMinutes(wait.readyMin - report.endMin) : 'never in this air')}
+        {outlook && report && (own.placed[at] ? days.when(outlook.originDate, report.startMin) : 'no evening')}
+        {wait && report && (
+          <span className="block text-ink-2">
+            {Number.isFinite(wait.readyMin) ? `then wait ${formatMinutes(wait.readyMin - report.endMin)}` : 'never dry in this air'}
+          </span>
+        )}
       </td>
     </tr>
   );

@@ -1,18 +1,44 @@
 import { Printer } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import type { ComponentType, ReactNode } from 'react';
+import { Link, useSearchParams } from 'react-router';
 import { FinishedLook } from '../pieces/finished-look.js';
-import { usePiecesQuery } from '../store/api.js';
-import { TEXT_SIZES, displayActions, type TextSize } from '../store/display.js';
-import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { usePiecesQuery, type StoredPiece } from '../store/api.js';
+import { Failed, Loading } from '../ui/states.js';
+import { TextSizeField } from '../ui/text-size-field.js';
 import { countWords } from '../ui/words.js';
 import { printed } from '../views.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { EveningSheet } from './evening-sheet.js';
+import { PlanSheet } from './plan-sheet.js';
+import { WeekSheet } from './week-sheet.js';
+
+/** What is on paper only; the other sheets are printed from the views that they show. */
+const SHEETS: Readonly<Record<string, ComponentType<{ stored: readonly StoredPiece[] }> | undefined>> = {
+  evening: EveningSheet,
+  week: WeekSheet,
+  plan: PlanSheet,
+};
 
 /** All that can be put on paper, in one place; each opens as it will be printed. */
 export function PrintView() {
-  const dispatch = useAppDispatch();
-  const textPct = useAppSelector((state) => state.display.textPct);
-  const { data: pieces = [] } = usePiecesQuery();
+  const { data: stored, isError, refetch } = usePiecesQuery();
+  const { outlook } = usePlan();
+  const [search] = useSearchParams();
+  const Part = SHEETS[search.get('part') ?? ''];
+  if (!Part) return <Choice pieces={stored ?? []} />;
+  if (isError && !stored)
+    return (
+      <Failed
+        what="your pieces"
+        onRetry={() => {
+          void refetch();
+        }}
+      />
+    );
+  return stored && outlook ? <Part stored={stored} /> : <Loading what="the plan" />;
+}
+
+function Choice({ pieces }: { pieces: readonly StoredPiece[] }) {
   const open = pieces.filter(({ piece }) => piece.archivedOn === null && piece.steps.length > 0);
   return (
     <main className="p-4">
@@ -21,22 +47,7 @@ export function PrintView() {
           <h1 className="text-[1.6875rem] leading-8 font-bold">Print</h1>
           <p className="text-ink-2">Choose what goes on paper. It opens as it will be printed.</p>
         </div>
-        <label className="flex items-center gap-2">
-          Text size
-          <select
-            className="field !w-auto"
-            value={textPct}
-            onChange={(event) => {
-              dispatch(displayActions.textSizeSet(Number(event.target.value) as TextSize));
-            }}
-          >
-            {TEXT_SIZES.map((pct) => (
-              <option key={pct} value={pct}>
-                {pct} %
-              </option>
-            ))}
-          </select>
-        </label>
+        <TextSizeField />
       </header>
       <ul className="mb-6 grid grid-cols-3 gap-2 max-[52rem]:grid-cols-2 max-[40rem]:grid-cols-1">
         {printed().map(({ to, name, holds }) => (

@@ -11,6 +11,8 @@ import { Heading } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Empty, Loading } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
+import { TickBox } from '../ui/tick-box.js';
+import { countWords } from '../ui/words.js';
 import { useBenchNow, useSupplies } from '../workers/outlook-context.js';
 import { useNeeds } from '../workers/use-of-plan.js';
 import { useMoney } from './money.js';
@@ -75,28 +77,27 @@ function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
       {items.length === 0 ? (
         <p className="text-ink-2">Nothing: the shelf has enough for all that is planned.</p>
       ) : (
-        <table className="w-full border-y border-line">
-          <TableHead heads={['What', 'Missing', 'By', 'For', 'On the shelf instead']} />
+        <table className="w-full border-y border-line print:text-sheet">
+          <TableHead heads={['What', 'Buy', 'Missing', 'By', 'For', 'On the shelf instead']} />
           <tbody>
             {items.map((item) => (
               <tr key={`${item.material} ${item.bottleId ?? ''} ${item.colour ?? ''}`} className="border-b border-line align-top">
                 <th scope="row" className="px-2 py-1.5 text-left font-semibold">
                   <span className="flex items-center gap-2">
-                    <span aria-hidden="true" className="hidden size-3 border border-ink print:inline-block" />
-                    {item.colour !== null && <Swatch colour={item.colour} />}
+                    <TickBox />
+                    {item.colour !== null && <Swatch colour={item.colour} size={20} />}
                     {item.name}
                   </span>
-                  {item.buy && (
-                    <span className="block text-[0.8125rem] font-normal text-ink-2">
-                      {item.buy.count} × {shown.text(item.buy.sizeMl, 'volume')}
-                      {item.buy.price !== null && `, ${money(item.buy.price * item.buy.count)}`}
-                    </span>
-                  )}
                 </th>
+                <td className="px-2 py-1.5 whitespace-nowrap">
+                  {countWords(item.buy.count, item.buy.container)}
+                  {item.buy.sizeMl > 1 && <span className="text-ink-2"> of {shown.text(item.buy.sizeMl, 'volume')}</span>}
+                  {item.buy.price !== null && <span className="text-ink-2">, {money(item.buy.price * item.buy.count)}</span>}
+                </td>
                 <td className="figures px-2 py-1.5 whitespace-nowrap">{amount(item.ml, item.material)}</td>
                 <td className="px-2 py-1.5 whitespace-nowrap">{item.firstDate === null ? 'no evening yet' : days.day(item.firstDate)}</td>
-                <td className="px-2 py-1.5 text-[0.8125rem]">{names(item.pieceIds)}</td>
-                <td className="px-2 py-1.5 text-[0.8125rem]">
+                <td className="px-2 py-1.5 text-[0.8125rem] print:text-sheet">{names(item.pieceIds)}</td>
+                <td className="px-2 py-1.5 text-[0.8125rem] print:text-sheet">
                   {item.standIns.length === 0 && <span className="text-ink-3">nothing near</span>}
                   {item.standIns.map(({ bottle, de00, enough, otherCarrier }) => (
                     <span key={bottle.id} className="flex flex-wrap items-center gap-x-1.5">

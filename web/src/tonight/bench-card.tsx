@@ -3,7 +3,7 @@ import { mixNeeded } from '@eveningtide/core/coverage';
 import { CAUTIONS, DEFER, type Hazard } from '@eveningtide/core/materials';
 import { clockOf, dateOf, formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
-import { membersOf, type Piece } from '@eveningtide/core/subjects';
+import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
 import { Eye, Wind } from 'lucide-react';
 import { Link } from 'react-router';
@@ -17,6 +17,7 @@ import { OpenFindings } from '../pieces/open-findings.js';
 import { WhereDrawn } from '../pieces/where-drawn.js';
 import { zoneWords } from '../pieces/zone-words.js';
 import { Swatch } from '../ui/swatch.js';
+import { TickBox } from '../ui/tick-box.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 import { usePlan, useSupplies } from '../workers/outlook-context.js';
@@ -24,8 +25,9 @@ import { directWords } from '../mixing/direct-words.js';
 import { useBench } from '../mixing/use-bench.js';
 import { partWords } from '../ui/part-words.js';
 
-/** With more lines than this a page is set smaller, so that it stays one. */
-const FULL_FROM = 12;
+/** With more lines than these they are set closer on paper, then without their drawings, so that it stays one page. */
+const CLOSE_FROM = 10;
+const BARE_FROM = 14;
 
 /** The evening on one page: what to do in order, what to leave alone, what to mind. Readable without the screen. */
 export function BenchCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
@@ -37,15 +39,16 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
   const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
   const { air } = bench;
   const left = { ...evening, jobs: evening.jobs.filter(({ state }) => state !== 'done') };
+  const lines = left.jobs.length + evening.cleanings.length;
   const busy =
     left.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) + evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
   return (
-    <div className="bench-card px-6 py-4" data-full={left.jobs.length + evening.cleanings.length > FULL_FROM || undefined}>
+    <div className="sheet bench-card px-6 py-4" data-full={lines > BARE_FROM ? 'bare' : lines > CLOSE_FROM ? 'close' : undefined}>
       <header className="border-b border-line-strong pb-3">
         <h2 className="text-[1.6875rem] leading-8 font-bold print:text-2xl">
-          {evening.isTonight ? 'Tonight' : 'Next evening'}, {days.dayOf(outlook.originDate, evening.span.fromMin)}
+          {evening.isTonight ? 'Tonight' : 'Evening'}, {days.dayOf(outlook.originDate, evening.span.fromMin)}
         </h2>
-        <p className="text-lg text-ink-2 print:text-sm">
+        <p className="text-lg text-ink-2 print:text-sheet">
           <span className="figures">
             {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
           </span>{' '}
@@ -85,8 +88,8 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
             key={`clean ${String(line.at)}`}
             className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-1.5 text-ink-2 print:grid-cols-[3.75rem_1fr_3.125rem] print:py-0.5"
           >
-            <span className="figures text-lg print:text-sm">{clockOf(line.at)}</span>
-            <span className="text-lg print:text-sm">Clean the airbrush</span>
+            <span className="figures text-lg print:text-sheet">{clockOf(line.at)}</span>
+            <span className="text-lg print:text-sheet">Clean the airbrush</span>
             <span className="figures text-right">{line.cleanMin} min</span>
           </li>
         ),
@@ -126,7 +129,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
       <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
       <div className="min-w-0">
         <h3 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
-          <span aria-hidden="true" className="mr-2 hidden size-3 border border-ink print:inline-block" />
+          <TickBox className="mr-2" />
           {technique.name}
           {part !== '' && `, ${part}`}
           <span className="font-normal text-ink-2"> · </span>
@@ -137,22 +140,15 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
             {piece.name}
           </Link>
         </h3>
-        <p className="text-lg print:text-sm">
+        <p className="text-lg print:text-sheet">
           {zoneWords(piece, step)}, {tool}
           {job.coats === 1 && step.coats > 1 ? `, ${String(step.coats)} coats` : ''}
           {how === '' ? '' : `, ${how}`}
-          {piece.members.length > 1
-            ? ` · ${membersOf(step, piece)
-                .map((member) => member.label)
-                .join(', ')}`
-            : ''}
         </p>
+        <MemberTicks piece={piece} step={step} />
         {paint && (
-          <p className="flex items-center gap-2 text-lg print:text-sm">
-            <span className="contents print:hidden">
-              <Swatch colour={paint.colour} size={18} />
-            </span>
-            <b>{paint.name}</b>{' '}
+          <p className="flex items-center gap-2 text-lg print:text-sheet">
+            <Swatch colour={paint.colour} size={18} /> <b>{paint.name}</b>{' '}
             {cup ? (
               <span>
                 cup {cup.letter}: {cupWords(cup)}
@@ -164,7 +160,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
         )}
         <OpenFindings findings={job.open} />
         {step.gate !== null && (
-          <p className="flex items-center gap-2 text-lg print:text-sm">
+          <p className="flex items-center gap-2 text-lg print:text-sheet">
             <Eye size={18} aria-hidden="true" /> Before going on, look: {step.gate}
           </p>
         )}
@@ -172,8 +168,23 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
         <NextCoat job={job} originDate={originDate} />
       </div>
       {step.zones.includes('all') ? <span /> : <WhereDrawn piece={piece} step={step} widthPx={120} heightPx={44} />}
-      <span className="figures text-right text-lg print:text-sm">{job.endMin - job.startMin} min</span>
+      <span className="figures text-right text-lg print:text-sheet">{job.endMin - job.startMin} min</span>
     </li>
+  );
+}
+
+/** Each of a batch that a step is done on, to be ticked on paper. */
+function MemberTicks({ piece, step }: { piece: Piece; step: Step }) {
+  if (piece.members.length < 2) return null;
+  return (
+    <p className="member-ticks flex flex-wrap gap-x-4 text-lg print:text-sheet">
+      {membersOf(step, piece).map((member) => (
+        <span key={member.id} className="inline-flex items-center gap-1.5 whitespace-nowrap">
+          <TickBox />
+          {member.label}
+        </span>
+      ))}
+    </p>
   );
 }
 
@@ -183,8 +194,8 @@ function LeaveAlone({ evening, pieces, originDate }: { evening: Evening; pieces:
   const wet = stillWet(evening);
   if (wet.length === 0) return null;
   return (
-    <section aria-labelledby="leave" className="border-t border-line py-2 print:text-sm">
-      <h3 id="leave" className="text-lg font-semibold print:text-sm">
+    <section aria-labelledby="leave" className="border-t border-line py-2 print:text-sheet">
+      <h3 id="leave" className="text-lg font-semibold print:text-sheet">
         Leave alone overnight
       </h3>
       <ul>
@@ -207,7 +218,7 @@ function Cautions({ jobs }: { jobs: readonly Job[] }) {
   const hazards = [...new Set<Hazard>(used)];
   if (hazards.length === 0) return null;
   return (
-    <section aria-labelledby="mind" className="mt-4 border-2 border-brick px-4 py-2 print:mt-2 print:text-xs">
+    <section aria-labelledby="mind" className="mt-4 break-inside-avoid border-2 border-brick px-4 py-2 print:mt-2 print:text-sheet">
       <h3 id="mind" className="flex items-center gap-2 font-semibold text-brick">
         <Wind size={18} aria-hidden="true" /> Safety tonight
       </h3>

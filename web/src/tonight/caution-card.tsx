@@ -32,7 +32,7 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
   if (!card || !workshop || !outlook) return null;
   const { room } = workshop;
   return (
-    <div className="max-w-4xl px-6 py-4 print:px-0 print:text-sm">
+    <div className="max-w-4xl px-6 py-4 print:px-0 print:text-sheet">
       <h2 className="flex items-center gap-3 text-[1.6875rem] leading-8 font-bold text-brick print:text-xl">
         <ShieldAlert size={28} aria-hidden="true" /> Caution card, {days.dayOf(outlook.originDate, evening.span.fromMin)}
       </h2>
@@ -42,9 +42,9 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
       ) : (
         <ul className="mt-3 divide-y divide-line border-y border-line">
           {card.cautions.map(({ id, words, because }) => (
-            <li key={id} className="py-2 text-lg print:py-1 print:text-sm">
+            <li key={id} className="py-2 text-lg print:py-1 print:text-sheet">
               <b>{words}</b>
-              <span className="block text-[1rem] text-ink-2 print:text-xs">For {because.join(', ')}.</span>
+              <span className="block text-[1rem] text-ink-2 print:text-sheet">For {because.join(', ')}.</span>
             </li>
           ))}
         </ul>
@@ -55,7 +55,7 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
           <h3 id="room-air" className="text-lg font-semibold">
             In the air of the room, at least
           </h3>
-          <ul className="text-lg print:text-sm">
+          <ul className="text-lg print:text-sheet">
             {card.air.map((figure) => (
               <li key={figure.kind}>{airWords(figure)}</li>
             ))}
@@ -82,7 +82,7 @@ function OpenTonight({ evening, stored }: { evening: Evening; stored: readonly S
       <h3 id="open-tonight" className="text-lg font-semibold">
         Still open at its steps
       </h3>
-      <ul className="space-y-1 text-lg print:text-sm">
+      <ul className="space-y-1 text-lg print:text-sheet">
         {open.map((job) => (
           <li key={job.id}>
             {stored.find(({ piece }) => piece.id === job.pieceId)?.piece.name}: {techniqueById(job.step.technique).name.toLowerCase()}
@@ -108,7 +108,7 @@ function TooMuchInTheAir({ card }: { card: CautionCardOf }) {
   if (!worst) return null;
   const times = worst.share < 10 ? formatNumber(worst.share, 1) : formatNumber(worst.share, 0);
   return (
-    <p className="mt-3 border-2 border-brick px-4 py-2 text-lg font-bold text-brick print:text-sm">
+    <p className="mt-3 border-2 border-brick px-4 py-2 text-lg font-bold text-brick print:text-sheet">
       {card.notInThisRoom ? 'Not in this room: ' : 'More air: '}
       what is sprayed and dries this evening is at least {times} times {TOO_MUCH[worst.of]}.{' '}
       <span className="font-normal">
