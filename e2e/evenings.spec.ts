@@ -303,7 +303,7 @@ test('J11 Mixed train, base finish: five wagons go round so that hands hardly re
   await page.getByRole('button', { name: 'Set the air …' }).click();
   await page.getByLabel('Evening, temperature').fill('12');
   await page.getByLabel('Evening, humidity').fill('88');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(done).toHaveText('Fri 27 Nov');
   await go(page, 'Tonight');

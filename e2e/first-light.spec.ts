@@ -171,10 +171,10 @@ test('colder air tells at once what goes wrong', async ({ bench: page }) => {
   await page.getByRole('button', { name: 'Set the air …' }).click();
   await page.getByLabel('Evening, temperature').fill('6');
   await page.getByLabel('Evening, humidity').fill('140');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Allowed: a number from 1 to 100')).toBeVisible();
   await page.getByLabel('Evening, humidity').fill('60');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await openPiece(page, 'Salt van No. 14');
   await expect(page.getByRole('group', { name: 'Snag at step 4' })).toContainText('Too cold for acrylic, matt to form a film');
@@ -252,7 +252,7 @@ test('evenings can be taken off, and the plan moves', async ({ bench: page }) =>
   await page.getByRole('button', { name: 'My evenings …' }).click();
   await page.getByRole('button', { name: 'Take date 1 out' }).click();
   await page.getByRole('checkbox', { name: 'Tuesday' }).uncheck();
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Tue 24 Nov')).toHaveCount(0);
   await expect(page.getByText('Thu 26 Nov').first()).toBeVisible();
   // a block leads to its step

@@ -89,7 +89,7 @@ test('the harbour shunter: effects pinned on a picture, windows and pick-ups kep
   await page.getByLabel('Date 2', { exact: true }).fill('2026-12-05');
   await page.getByLabel('Date 2 from').fill('10:00');
   await page.getByLabel('Date 2 to').fill('12:00');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(page.getByText('Sat 5 Dec').first()).toBeVisible();
 

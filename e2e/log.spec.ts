@@ -33,7 +33,7 @@ test('an evening’s work stands in the log, is put right, taken back and brough
   // an end before the beginning is told and not taken
   await dialog.getByLabel('Ended, time').fill('19:00');
   await expect(dialog.getByRole('alert')).toContainText('not before it began');
-  await expect(dialog.getByRole('button', { name: 'Keep' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();
   await dialog.getByLabel('Ended, time').fill('7.42 pm');
   await dialog.getByLabel(/Minutes it took/).fill('9');
   await dialog.getByLabel('Remark').fill('=Soap, twice');
@@ -41,7 +41,7 @@ test('an evening’s work stands in the log, is put right, taken back and brough
   await expect(dialog.getByText('Say why')).toBeVisible();
   await dialog.getByLabel('Because').fill('the door bell');
   await expectAccessible(page);
-  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(entry).toContainText('9 min');
   await expect(entry).toContainText('set aside: the door bell');
   const csv = await handedOver(page, 'Records as CSV');
@@ -128,7 +128,7 @@ test('a photograph is added to an entry; one that is broken is refused and nothi
     .setInputFiles({ name: 'wash.jpg', mimeType: 'image/jpeg', buffer: await picture.body() });
   await expect(dialog.getByRole('img')).toHaveCount(1);
   await dialog.getByLabel('What it shows').fill('The wash, still wet');
-  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Joints a little too dark' })).toContainText('1 picture');
 });
 

@@ -32,7 +32,7 @@ const keptMix = (page: Page, name: string) =>
 async function countStock(page: Page, bottle: string, amount: string): Promise<void> {
   await part(page, 'Count');
   await page.getByLabel(`Left in ${bottle}`).fill(amount);
-  await page.getByRole('button', { name: 'Keep the counts' }).click();
+  await page.getByRole('button', { name: 'Save the counts' }).click();
   await expect(told(page, '0 counted')).toBeVisible();
 }
 
@@ -52,13 +52,13 @@ test('the plan needs more white spirit than there is: it is on the list, is coun
   await expect(page.getByLabel('Left in Bare plank')).toBeFocused();
   await page.keyboard.type('a lot');
   await expect(page.getByRole('alert')).toContainText('Allowed: an amount, a share such as 40 % or 1/2');
-  await expect(page.getByRole('button', { name: 'Keep the counts' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save the counts' })).toBeDisabled();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Shift+Enter');
   await expect(page.getByLabel('Left in Acrylic thinner')).toBeFocused();
   await page.getByLabel('Left in White spirit').fill('full');
   await expect(told(page, '2 counted')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep the counts' }).click();
+  await page.getByRole('button', { name: 'Save the counts' }).click();
   await expect(page.getByRole('row', { name: /White spirit/ })).toContainText('500 ml');
   await part(page, 'Needs');
   await expect(toBuy.getByRole('row', { name: /White spirit/ })).toHaveCount(0);
@@ -74,7 +74,7 @@ test('a bottle that is nearly empty: what on the shelf could do instead', async 
   await part(page, 'Needs');
   const row = page.getByRole('region', { name: 'To buy' }).getByRole('row', { name: /Lichen green/ });
   await expect(row).toContainText('Salt van No. 14');
-  await expect(row).toContainText(/1 × 30 ml, 4\.20/);
+  await expect(row).toContainText(/1 bottle of 30 ml, 4\.20/);
   await expect(row).toContainText(/ΔE₀₀ [\d.]+/);
 });
 

@@ -13,10 +13,10 @@ test('the shelf is searched by keyboard; a bottle that is too old is told on the
   await expect(dialog.getByRole('region', { name: 'What a change touches' })).toContainText('Salt van No. 14, step 4');
   await dialog.getByLabel('Left').fill('99');
   await expect(dialog.getByRole('alert')).toHaveText('More than it holds');
-  await expect(dialog.getByRole('button', { name: 'Keep' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();
   await dialog.getByLabel('Left').fill('3');
   await dialog.getByLabel('Opened on').fill('2023-01-05');
-  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('row', { name: /Lichen green/ })).toContainText('months past its life');
   await page.getByLabel('State').selectOption({ label: 'nearly empty' });
   await expect(page.getByRole('row', { name: /Lichen green/ })).toBeVisible();
@@ -34,7 +34,7 @@ test('a bottle is put on the shelf, used, taken off and brought back', async ({ 
   await dialog.getByLabel('Name').fill('Harbour teal');
   await dialog.getByLabel('Kind').selectOption({ label: 'Enamel, matt' });
   await dialog.getByLabel('Where it stands').fill('Spirit box');
-  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('row', { name: /Harbour teal/ })).toContainText('Enamel, matt');
   await page.getByRole('button', { name: 'Change Harbour teal' }).click();
   await page.getByRole('button', { name: 'Take it off the shelf' }).click();
@@ -63,7 +63,7 @@ test('a material of one’s own differs from its kind where it says so, and nowh
   await dialog.getByLabel('Drying times ×').fill('99');
   await expect(dialog.getByText('Allowed: 0.1–20')).toBeVisible();
   await dialog.getByLabel('Drying times ×').fill('2');
-  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('dries 2 × as long')).toBeVisible();
 
   await go(page, 'Pieces');

@@ -99,3 +99,28 @@ test.describe('on a server with no backup yet', () => {
     await expect(page.getByText('Everything is back as the backup has it').last()).toBeVisible();
   });
 });
+
+test('times, dates and weeks are shown as the workshop says, everywhere and in what is typed', async ({ bench: page }) => {
+  await go(page, 'Workshop');
+  await page.getByLabel('Times', { exact: true }).selectOption('12');
+  await page.getByLabel('Dates', { exact: true }).selectOption('month-first');
+  await page.getByLabel('Weeks begin on').selectOption({ label: 'Sunday' });
+  const week = page.getByRole('group', { name: 'Every week' });
+  await expect(week.getByRole('checkbox').first()).toHaveAccessibleName('Sunday');
+  await expect(page.getByLabel('Tuesday from')).toHaveValue('7:30 pm');
+  await page.getByLabel('Tuesday to').fill('9');
+  await page.getByLabel('Tuesday to').fill('21.45');
+  await page.getByLabel('Tuesday to').blur();
+  await expect(page.getByLabel('Tuesday to')).toHaveValue('9:45 pm');
+  // ten in the morning is more often a slip than an evening
+  await page.getByLabel('Tuesday to').fill('10 am');
+  await page.getByLabel('Tuesday to').blur();
+  await expect(page.getByText('One of these is 14.5 h long. Is that right?')).toBeVisible();
+  await page.getByLabel('Tuesday to').fill('9:30 pm');
+  await page.getByLabel('Tuesday to').blur();
+  await expect(page.getByText('Is that right?')).toHaveCount(0);
+  await go(page, 'Tonight');
+  await page.getByRole('link', { name: 'On one page' }).click();
+  await expect(page.getByRole('heading', { name: 'Tonight, Tue Nov 24' })).toBeVisible();
+  await expect(page.getByText('7:30 pm–9:30 pm')).toBeVisible();
+});

@@ -1,4 +1,4 @@
 export * from './fault.js';
 export * from './kept-thing.js';
 export * from './kept.js';
-export { eveningFaults } from './workshop.js';
+export { eveningFaults, rareEveningH } from './workshop.js';

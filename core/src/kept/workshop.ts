@@ -1,10 +1,13 @@
 import { DEFAULT_WORKSHOP, movedBy, type Workshop } from '../schedule/index.js';
-import { MINUTES_PER_DAY, addDays, minutesOfClock } from '../units/index.js';
+import { MINUTES_PER_DAY, addDays, isClock, minutesOfClock } from '../units/index.js';
 import { duplicates, type PlanFault } from './fault.js';
 import { each, isObject, type KeptOne, type Loose } from './kept-thing.js';
 
 /** Longer than this nobody sits at a bench: an end before the begin is a slip, not a night. */
 const LONGEST_EVENING_H = 16;
+
+/** Longer than this an evening is rare enough to be asked about: 8 pm to 10 am is more often a slip of the pen. */
+const RARE_EVENING_H = 8;
 
 const lengthMin = (start: string, end: string): number => {
   const minutes = minutesOfClock(end) - minutesOfClock(start);
@@ -21,6 +24,15 @@ export function* eveningFaults(path: string, workshop: Pick<Workshop, 'weekly' |
           value: `${start}–${end}`,
           allowed: `an evening of at most ${String(LONGEST_EVENING_H)} hours; one that ends before it begins goes on over midnight`,
         };
+}
+
+/** Hours of the longest of these evenings where that is more than most people sit at a bench; null where all are usual. */
+export function rareEveningH({ weekly, dates }: Pick<Workshop, 'weekly' | 'dates'>): number | null {
+  const hours = [...weekly, ...dates].flatMap(({ start, end }) =>
+    start !== null && end !== null && isClock(start) && isClock(end) ? [lengthMin(start, end) / 60] : [],
+  );
+  const longest = Math.max(0, ...hours);
+  return longest > RARE_EVENING_H ? longest : null;
 }
 
 /** What of the workshop makes no sense although each field by itself does. */
@@ -75,5 +87,6 @@ export const workshop: KeptOne<Workshop> = {
     5: (thing) => ({ ...thing, learning: { minutes: true, drying: true } }),
     7: (thing) => ({ ...thing, equipment: { ...part(thing['equipment']), brushesMm: [3, 6, 12, 25, 50] } }),
     8: (thing) => ({ ...thing, equipment: { ...part(thing['equipment']), cans: true } }),
+    9: (thing) => ({ ...thing, display: { ...part(thing['display']), clock: '24', weekFrom: 0 } }),
   },
 };

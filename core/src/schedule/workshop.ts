@@ -3,7 +3,7 @@ import { DROPS_PER_ML, USUAL_INSTRUMENTS, type Countable, type DropLiquid, type 
 import { BRUSH_WIDTHS_MM, USUAL_SCHOOLS, type Schools } from '../techniques/index.js';
 import type { Severity } from '../sequence/index.js';
 import { USUAL_WISHES, type Wishes } from '../solver/index.js';
-import type { UnitSystem } from '../units/index.js';
+import type { ClockStyle, UnitSystem } from '../units/index.js';
 
 /** When and where the painter works. Times are `HH:mm`. */
 export interface WeeklyEvening {
@@ -42,9 +42,19 @@ export interface Room {
 /** How figures are shown; SI is kept. */
 export interface Display {
   units: UnitSystem;
-  /** `words`: Tue 24 Nov; `numbers`: 2026-11-24. */
-  dates: 'words' | 'numbers';
+  dates: DateStyle;
+  clock: ClockStyle;
+  /** The weekday that calendars begin with, 0 is Monday. */
+  weekFrom: WeekStart;
 }
+
+/** `words`: Tue 24 Nov; `month-first`: Tue Nov 24; `numbers`: 2026-11-24. */
+export const DATE_STYLES = ['words', 'month-first', 'numbers'] as const;
+export type DateStyle = (typeof DATE_STYLES)[number];
+
+/** Weekdays that weeks begin with somewhere: Monday, Saturday, Sunday. */
+export const WEEK_STARTS = [0, 5, 6] as const;
+export type WeekStart = (typeof WEEK_STARTS)[number];
 
 /** What stands on the bench to measure with, what is counted in, and what money is called. */
 export interface Measuring extends Instruments {
@@ -113,7 +123,7 @@ export const DEFAULT_WORKSHOP: Workshop = {
   measuring: { ...USUAL_INSTRUMENTS, countBy: 'drops', currency: '' },
   equipment: { airbrush: true, cans: true, boothModels: 6, benchModels: 12, brushesMm: [...BRUSH_WIDTHS_MM] },
   room: { volumeM3: 30, airChangesPerH: 1 },
-  display: { units: 'metric', dates: 'words' },
+  display: { units: 'metric', dates: 'words', clock: '24', weekFrom: 0 },
   schools: { ...USUAL_SCHOOLS },
   rules: [],
   planning: { wishes: { ...USUAL_WISHES }, kept: null },

@@ -55,6 +55,17 @@ export function clockOf(minute: number): string {
   return `${String(Math.floor(inDay / 60)).padStart(2, '0')}:${String(inDay % 60).padStart(2, '0')}`;
 }
 
+/** Over 24 hours, 19:30, or over twelve, 7:30 pm. */
+export const CLOCK_STYLES = ['24', '12'] as const;
+export type ClockStyle = (typeof CLOCK_STYLES)[number];
+
+/** A clock time `HH:mm` as it is shown; twelve is noon and midnight. */
+export function clockShown(time: string, style: ClockStyle): string {
+  if (style === '24' || !isClock(time)) return time;
+  const hour = Number(time.slice(0, 2));
+  return `${String(hour % 12 === 0 ? 12 : hour % 12)}:${time.slice(3)} ${hour < 12 ? 'am' : 'pm'}`;
+}
+
 /** The day a minute falls on. */
 export const dateOf = (originDate: string, minute: number): string => addDays(originDate, Math.floor(Math.round(minute) / MINUTES_PER_DAY));
 

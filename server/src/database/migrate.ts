@@ -12,6 +12,7 @@ import { firmUnderFoot } from './migrations/008-firm-under-foot.js';
 import { clock } from './migrations/009-clock.js';
 import { bench } from './migrations/010-bench.js';
 import { cans } from './migrations/011-cans.js';
+import { times } from './migrations/012-times.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -26,6 +27,7 @@ export const MIGRATIONS: readonly Migration[] = [
   clock,
   bench,
   cans,
+  times,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

@@ -1,7 +1,8 @@
 import { BRUSH_WIDTHS_MM } from '@eveningtide/core/techniques';
 import type { Air, ClimateProfile, Daylight, DryingPlace } from '@eveningtide/core/climate';
 import type { DropLiquid } from '@eveningtide/core/mixing';
-import { isLocalDateTime, UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
+import { CLOCK_STYLES, isLocalDateTime, UNIT_SYSTEMS, type ClockStyle, type UnitSystem } from '@eveningtide/core/units';
+import { DATE_STYLES, WEEK_STARTS, type DateStyle, type WeekStart } from '@eveningtide/core/schedule';
 import type {
   Display,
   Equipment,
@@ -27,6 +28,7 @@ import {
   LocalDateTime,
   Name,
   OneOf,
+  OneNumber,
   OneWord,
   OrNull,
   Shaped,
@@ -104,7 +106,9 @@ export class RoomDto implements Room {
 
 export class DisplayDto implements Display {
   @OneWord(UNIT_SYSTEMS) units: UnitSystem;
-  @OneWord(['words', 'numbers']) dates: 'words' | 'numbers';
+  @OneWord(DATE_STYLES) dates: DateStyle;
+  @OneWord(CLOCK_STYLES) clock: ClockStyle;
+  @OneNumber(WEEK_STARTS) weekFrom: WeekStart;
 }
 
 const School = (id: SchoolId) => OneWord(SCHOOLS[id].choices.map((choice) => choice.id));

@@ -34,7 +34,7 @@ describe('the workshop', () => {
       dropsPerMl: { water: 21, alcohol: 38, spirit: 33, hot: 44 },
       equipment: { airbrush: false, cans: false, boothModels: 2, benchModels: 5, brushesMm: [3, 12] },
       room: { volumeM3: 18.5, airChangesPerH: 2 },
-      display: { units: 'imperial', dates: 'numbers' },
+      display: { units: 'imperial', dates: 'month-first', clock: '12', weekFrom: 6 },
       schools: { ...DEFAULT_WORKSHOP.schools, base: 'airbrush', repeat: 'formula' },
     };
     expect((await save(described)).status).toBe(200);

@@ -114,6 +114,10 @@ export const YesNo = () => described({ type: 'boolean' }, IsBoolean({ message: '
 export const OneWord = (words: readonly string[]) =>
   described({ type: 'string', enum: [...words] }, IsIn(words, { message: `one of ${words.join(', ')}` }));
 
+/** One of a few numbers. */
+export const OneNumber = (numbers: readonly number[]) =>
+  described({ type: 'integer', enum: [...numbers] }, IsIn(numbers, { message: `one of ${numbers.join(', ')}` }));
+
 export const Colour = () =>
   described(
     { type: 'string', pattern: HEX.source },

@@ -1,16 +1,19 @@
+import { rareEveningH } from '@eveningtide/core/kept';
 import type { WeeklyEvening } from '@eveningtide/core/schedule';
-import { isClock } from '@eveningtide/core/units';
+import { formatNumber, isClock } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { ClockInput } from '../ui/clock-input.js';
+import { WEEKDAYS, useWeek } from '../ui/days.js';
 import { Field } from '../ui/field.js';
 import { Question } from './question.js';
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const USUAL = { start: '19:30', end: '21:30' };
 
 /** Which evenings there are. A day keeps its own hours when another comes or goes; hours that are typed here are those of all. */
 export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEvening[]; onChange: (weekly: WeeklyEvening[]) => void }) {
   const [{ start, end }, setHours] = useState(() => ({ start: weekly[0]?.start ?? USUAL.start, end: weekly[0]?.end ?? USUAL.end }));
+  const week = useWeek();
+  const rare = rareEveningH({ weekly: [...weekly], dates: [] });
   const on = new Set(weekly.map(({ weekday }) => weekday));
   const toggle = (weekday: number) => {
     const others = weekly.filter((evening) => evening.weekday !== weekday);
@@ -23,9 +26,9 @@ export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEven
   return (
     <Question number={1} title="When do you paint?">
       <div className="mb-3 flex flex-wrap gap-1.5">
-        {DAYS.map((name, weekday) => (
+        {week.map((weekday) => (
           <label
-            key={name}
+            key={weekday}
             className={`flex min-h-[2rem] cursor-pointer items-center gap-1.5 rounded-sm border px-2 ${on.has(weekday) ? 'border-ink bg-field font-semibold' : 'border-line-strong'}`}
           >
             <input
@@ -35,7 +38,7 @@ export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEven
                 toggle(weekday);
               }}
             />
-            {name}
+            {WEEKDAYS[weekday].slice(0, 3)}
           </label>
         ))}
       </div>
@@ -54,6 +57,11 @@ export function WhenQuestion({ weekly, onChange }: { weekly: readonly WeeklyEven
           </Field>
         ))}
       </div>
+      {rare !== null && (
+        <p role="status" className="mt-2 border-l-4 border-lamp pl-2 text-[0.8125rem]">
+          That is {formatNumber(rare, 1)} h. Is it right?
+        </p>
+      )}
       {on.size === 0 && (
         <p className="mt-2 text-[0.8125rem] text-ink-2">Without an evening nothing can be planned; checks work all the same.</p>
       )}

@@ -1,5 +1,5 @@
 import { operationOf } from '@eveningtide/core/schedule';
-import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { formatMinutes } from '@eveningtide/core/units';
 import { openAt, stepIdOf } from '@eveningtide/core/sequence';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -50,7 +50,7 @@ export function BlockPanel({ block }: { block: LaneBlock }) {
         <h3 id="of-the-block" className="font-semibold">
           {words(block.id)}{' '}
           <span className="figures font-normal text-ink-2">
-            {clockOf(block.startMin)}–{clockOf(block.endMin)}, {formatMinutes(block.endMin - block.startMin)}
+            {days.clock(block.startMin)}–{days.clock(block.endMin)}, {formatMinutes(block.endMin - block.startMin)}
           </span>
         </h3>
         <OpenFindings findings={own ? openAt(own.findings, stepIndex) : []} />

@@ -1,10 +1,11 @@
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors } from '@dnd-kit/core';
 import { restrictToHorizontalAxis } from '@dnd-kit/modifiers';
 import { type PieceOutlook } from '@eveningtide/core/schedule';
-import { clockOf, formatMinutes, type Interval } from '@eveningtide/core/units';
+import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import type { Piece } from '@eveningtide/core/subjects';
 import { Pin } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
+import { useDays } from '../ui/days.js';
 import { Drying } from './drying.js';
 import { timelineOf } from './timeline.js';
 import type { Moving } from './use-moving.js';
@@ -49,6 +50,7 @@ const isAfterOne = (blocks: readonly LaneBlock[], { fromMin }: Interval): boolea
 
 /** The evening to scale over the whole width, a lane a piece. */
 export function EveningLanes({ evening, lanes, cleanings, chosen, onChoose, moving }: LanesProps) {
+  const days = useDays();
   const ref = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(900);
   useEffect(() => {
@@ -98,7 +100,7 @@ export function EveningLanes({ evening, lanes, cleanings, chosen, onChoose, movi
         >
           {marks.map((minute) => (
             <span key={minute} className="figures absolute border-l border-line pl-1" style={{ left: x(minute) }}>
-              {minute < evening.toMin ? clockOf(minute) : ''}
+              {minute < evening.toMin ? days.clock(minute) : ''}
             </span>
           ))}
         </div>
@@ -170,13 +172,14 @@ interface BlockProps {
 
 /** A step in hand's reach. M takes it, arrows carry it, Enter puts it down, Escape leaves it. */
 function Block({ block, piece, isChosen, onChoose, moving, x, pxPerMin }: BlockProps) {
+  const days = useDays();
   const { setNodeRef, listeners } = useDraggable({ id: block.id });
   const held = moving.held?.id === block.id ? moving.held : null;
   const startMin = held?.startMin ?? block.startMin;
   const minutes = block.endMin - block.startMin;
   const width = Math.max(LEAST_BLOCK_PX, minutes * pxPerMin);
   const isBad = held !== null && moving.places?.some((place) => place.startMin === held.startMin && place.why !== null) === true;
-  const words = `${piece}, ${block.name}, ${clockOf(block.startMin)}, ${formatMinutes(minutes)}${block.isPinned ? ', pinned' : ''}${block.isSnag ? ', snag' : ''}`;
+  const words = `${piece}, ${block.name}, ${days.clock(block.startMin)}, ${formatMinutes(minutes)}${block.isPinned ? ', pinned' : ''}${block.isSnag ? ', snag' : ''}`;
   return (
     <button
       type="button"

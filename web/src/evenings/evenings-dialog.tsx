@@ -1,5 +1,8 @@
+import { rareEveningH } from '@eveningtide/core/kept';
+import { formatNumber } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { useSaveWorkshopMutation, type StoredWorkshop } from '../store/api.js';
+import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { EveningsForm, eveningsFault, type EveningsOf } from '../workshop/evenings-form.js';
@@ -8,6 +11,8 @@ import { notifyFailure } from '../ui/notify.js';
 /** Which evenings there are. */
 export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: () => void }) {
   const [evenings, setEvenings] = useState<EveningsOf>({ weekly: stored.workshop.weekly, dates: stored.workshop.dates });
+  const [asking, setAsking] = useState(false);
+  const rare = rareEveningH(evenings);
   const [save] = useSaveWorkshopMutation();
   const keep = async () => {
     try {
@@ -33,12 +38,28 @@ export function EveningsDialog({ stored, onClose }: { stored: StoredWorkshop; on
           look="ink"
           disabled={eveningsFault(evenings) !== null}
           onClick={() => {
-            void keep();
+            if (rare !== null && rare !== rareEveningH(stored.workshop)) setAsking(true);
+            else void keep();
           }}
         >
-          Keep
+          Save
         </Button>
       </div>
+      <Ask
+        asked={
+          asking && rare !== null
+            ? {
+                title: `An evening of ${formatNumber(rare, 1)} h?`,
+                text: 'The plan would fill it. An evening that ends before it begins goes on over midnight.',
+                yes: 'Yes, save',
+              }
+            : null
+        }
+        onAnswer={(yes) => {
+          setAsking(false);
+          if (yes) void keep();
+        }}
+      />
     </Dialog>
   );
 }

@@ -1,5 +1,5 @@
 import { operationOf } from '@eveningtide/core/schedule';
-import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { formatMinutes } from '@eveningtide/core/units';
 import { eveningsOf } from '@eveningtide/core/solver';
 import { stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
@@ -72,7 +72,7 @@ export function OneEvening() {
         <h2 className="text-lg font-semibold">
           {days.dayOf(outlook.originDate, evening.fromMin)}{' '}
           <span className="figures font-normal text-ink-2">
-            {clockOf(evening.fromMin)}–{clockOf(evening.toMin)}
+            {days.clock(evening.fromMin)}–{days.clock(evening.toMin)}
           </span>
         </h2>
         <Button

@@ -1,5 +1,5 @@
 import { type PlanInput, type TimeBox } from '@eveningtide/core/schedule';
-import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { countWords } from '../ui/words.js';
@@ -108,7 +108,7 @@ function Answer({ box, minutes }: { box: TimeBox; minutes: number }) {
         <ol aria-label="To do now" className="divide-y divide-line border-y border-line">
           {lines.map((line) => (
             <li key={line.key} className="grid grid-cols-[4rem_1fr_4.5rem] gap-2 py-1">
-              <span className="figures font-semibold">{clockOf(line.at)}</span>
+              <span className="figures font-semibold">{days.clock(line.at)}</span>
               <span>{line.what}</span>
               <span className="figures text-right text-ink-2">{formatMinutes(line.minutes)}</span>
             </li>

@@ -1,5 +1,5 @@
 import { operationOf, type Outlook } from '@eveningtide/core/schedule';
-import { clockOf, formatMinutes, type Interval } from '@eveningtide/core/units';
+import { formatMinutes, type Interval } from '@eveningtide/core/units';
 import { eveningsOf, type Placed } from '@eveningtide/core/solver';
 import { stepIdOf, stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
@@ -225,7 +225,7 @@ function HeadRow({ timeline, originDate, nowMin }: { timeline: Timeline; originD
               <b className="font-semibold">{days.dayOf(originDate, evening.fromMin)}</b> {tonight ? 'tonight' : ''}
               <br />
               <span className="figures text-[0.8125rem] text-ink-2">
-                {clockOf(evening.fromMin)}–{clockOf(evening.toMin)}
+                {days.clock(evening.fromMin)}–{days.clock(evening.toMin)}
               </span>
             </div>
           );

@@ -1,7 +1,8 @@
 import { type PlanInput } from '@eveningtide/core/schedule';
-import { clockOf, type Interval } from '@eveningtide/core/units';
+import { type Interval } from '@eveningtide/core/units';
 import type { Moved } from '@eveningtide/core/solver';
 import { useMemo, useState } from 'react';
+import { useDays } from '../ui/days.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { usePlan } from '../workers/outlook-context.js';
@@ -27,6 +28,7 @@ export function useMoving(evening: Interval | null): Moving {
   const step = useStepWords();
   const { putTo } = usePinning();
   const [held, setHeld] = useState<Moving['held']>(null);
+  const days = useDays();
   const [refusal, setRefusal] = useState('');
   const heldId = held?.id ?? null;
   const ask = useMemo(
@@ -58,7 +60,7 @@ export function useMoving(evening: Interval | null): Moving {
     void (async () => {
       const why = await putTo(id, startMin);
       setHeld(null);
-      if (why !== null) setRefusal(`${step(id)} stays where it was: ${clockOf(startMin)} is not possible, ${why}.`);
+      if (why !== null) setRefusal(`${step(id)} stays where it was: ${days.clock(startMin)} is not possible, ${why}.`);
     })();
   };
 
@@ -67,6 +69,6 @@ export function useMoving(evening: Interval | null): Moving {
     if (!places) return 'looking where it may go …';
     return !place || place.why === null ? 'possible. Enter puts it down, Escape leaves it.' : `not possible, ${place.why}.`;
   };
-  const words = held ? `${step(held.id)} at ${clockOf(held.startMin)}: ${standing()}` : refusal;
+  const words = held ? `${step(held.id)} at ${days.clock(held.startMin)}: ${standing()}` : refusal;
   return { held, places, words, pickUp, carryTo, putDown, cancel };
 }

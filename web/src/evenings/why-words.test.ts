@@ -12,9 +12,9 @@ const words = (binding: Binding): string =>
 describe('why a block is not earlier, in words', () => {
   test('each reason names what holds it up and until when', () => {
     expect(words({ kind: 'dries', by: 'a', untilMin: 1230 })).toBe('What lies below, step a, is ready at minute 1230.');
-    expect(words({ kind: 'busy', by: 'b', untilMin: 1200 })).toBe('Your hands are busy with step b until 20:00.');
-    expect(words({ kind: 'busy', by: null, untilMin: 1206 })).toBe('The airbrush is being cleaned until 20:06.');
-    expect(words({ kind: 'follows', by: 'a', untilMin: 1190, waitMin: 0 })).toBe('It follows step a, which is done at 19:50.');
+    expect(words({ kind: 'busy', by: 'b', untilMin: 1200 })).toBe('Your hands are busy with step b until minute 1200.');
+    expect(words({ kind: 'busy', by: null, untilMin: 1206 })).toBe('The airbrush is being cleaned until minute 1206.');
+    expect(words({ kind: 'follows', by: 'a', untilMin: 1190, waitMin: 0 })).toBe('It follows step a, which is done at minute 1190.');
     expect(words({ kind: 'follows', by: 'a', untilMin: 1190, waitMin: 30 })).toContain('after the wait of 30 min');
     expect(words({ kind: 'closes', by: 'c', couldMin: 1265 })).toContain('the window for step c would be closed');
     expect(words({ kind: 'evening', untilMin: 1300 })).toContain('no evening before this one has room');

@@ -1,4 +1,4 @@
-import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { formatMinutes } from '@eveningtide/core/units';
 import type { Binding } from '@eveningtide/core/solver';
 
 /** Why a step does not begin earlier, in words. `step` tells an operation, `when` a minute. */
@@ -13,13 +13,13 @@ export function whyWords(binding: Binding, step: (id: string) => string, when: (
     case 'follows':
       return binding.waitMin > 0
         ? `It follows ${step(binding.by)} after the wait of ${formatMinutes(binding.waitMin)} that is wanted, so not before ${when(binding.untilMin)}.`
-        : `It follows ${step(binding.by)}, which is done at ${clockOf(binding.untilMin)}.`;
+        : `It follows ${step(binding.by)}, which is done at ${when(binding.untilMin)}.`;
     case 'dries':
       return `What lies below, ${step(binding.by)}, is ready at ${when(binding.untilMin)}.`;
     case 'busy':
       return binding.by === null
-        ? `The airbrush is being cleaned until ${clockOf(binding.untilMin)}.`
-        : `Your hands are busy with ${step(binding.by)} until ${clockOf(binding.untilMin)}.`;
+        ? `The airbrush is being cleaned until ${when(binding.untilMin)}.`
+        : `Your hands are busy with ${step(binding.by)} until ${when(binding.untilMin)}.`;
     case 'evening':
       return `It could go on from ${when(binding.untilMin)}, but no evening before this one has room for it.`;
     case 'daylight':

@@ -156,7 +156,7 @@ export function EntryDialog({ entry, onClose }: { entry: LogEntry; onClose: () =
         <div className="flex justify-end gap-2">
           <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" look="ink" disabled={isWrong}>
-            Keep
+            Save
           </Button>
         </div>
       </form>

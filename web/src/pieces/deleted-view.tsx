@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -6,6 +5,7 @@ import { useDeletedQuery, useForgetDeletedMutation, useRestoreDeletedMutation, t
 import { calledOf } from '../store/kept-lists.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { TableHead } from '../ui/table-head.js';
 import { noticeIsOld, notifyFailure } from '../ui/notify.js';
@@ -16,6 +16,7 @@ export function DeletedView() {
   const { data, isError, refetch } = useDeletedQuery();
   const [restore] = useRestoreDeletedMutation();
   const [forget] = useForgetDeletedMutation();
+  const days = useDays();
   const [asked, setAsked] = useState<Deleted | null>(null);
   if (isError && !data)
     return (
@@ -63,7 +64,7 @@ export function DeletedView() {
                 <th scope="row" className="px-2 py-1.5 font-semibold">
                   {one.name}
                 </th>
-                <td className="px-2 py-1.5 whitespace-nowrap">{format(new Date(one.deletedAt), 'd MMM, HH:mm')}</td>
+                <td className="px-2 py-1.5 whitespace-nowrap">{days.moment(new Date(one.deletedAt))}</td>
                 <td className="px-2 py-1.5 whitespace-nowrap">{countWords(one.daysLeft, 'day')} more</td>
                 <td className="px-2 py-1.5">
                   <span className="flex justify-end gap-2">

@@ -1,8 +1,8 @@
 import { coatDays, waitAfter, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
 import { shareOf } from '@eveningtide/core/tonight';
-import { clockOf, dateOf, formatMinutes } from '@eveningtide/core/units';
+import { dateOf, formatMinutes } from '@eveningtide/core/units';
 import { dryingWedgePath } from '../ui/drying-wedge.js';
-import { useDays } from '../ui/days.js';
+import { useDays, type Days } from '../ui/days.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { partWords } from '../ui/part-words.js';
 import { solventWords } from '../ui/words.js';
@@ -60,7 +60,7 @@ interface GapFacts {
   driesLighter: boolean;
 }
 
-function gapFacts({ originDate }: Outlook, own: PieceOutlook, index: number): GapFacts | null {
+function gapFacts({ originDate }: Outlook, own: PieceOutlook, index: number, days: Days): GapFacts | null {
   const report = own.reports[index];
   if (!report) return null;
   const next = own.reports[index + 1];
@@ -73,7 +73,7 @@ function gapFacts({ originDate }: Outlook, own: PieceOutlook, index: number): Ga
     closesIn: since(wait?.closesMin),
     nextIn: since(next?.startMin),
     nightTo: nextDay !== dateOf(originDate, report.endMin) ? nextDay : null,
-    nextAt: next ? clockOf(next.startMin) : null,
+    nextAt: next ? days.clock(next.startMin) : null,
     takeBack:
       takeBack &&
       `undo with ${solventWords(takeBack.withSolvent)} ${Number.isFinite(takeBack.untilMin) ? formatMinutes(takeBack.untilMin - report.endMin) : 'until sealed'}`,
@@ -95,7 +95,7 @@ function gapWords({ readyIn, closesIn, nightTo, nextAt, takeBack, driesLighter }
 
 function Gap({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; index: number }) {
   const days = useDays();
-  const facts = gapFacts(outlook, own, index);
+  const facts = gapFacts(outlook, own, index, days);
   if (!facts) return null;
   const { readyIn, nightTo } = facts;
   if (nightTo === null && readyIn === null) return null;

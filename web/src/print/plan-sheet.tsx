@@ -2,7 +2,7 @@ import { completionOf, type Outlook } from '@eveningtide/core/schedule';
 import { stepPaint } from '@eveningtide/core/sequence';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Evening } from '@eveningtide/core/tonight';
-import { clockOf } from '@eveningtide/core/units';
+
 import type { Piece } from '@eveningtide/core/subjects';
 import { CompletionWords } from '../pieces/completion-words.js';
 import { FinishedLook } from '../pieces/finished-look.js';
@@ -59,7 +59,7 @@ function PlanPage({ evenings, stored, outlook }: { evenings: readonly Evening[];
               <th key={evening.span.fromMin} scope="col" className="pr-2 pb-1 font-semibold">
                 {dayOf(evening)}{' '}
                 <span className="figures block font-normal whitespace-nowrap text-ink-2">
-                  {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
+                  {days.clock(evening.span.fromMin)}–{days.clock(evening.span.toMin)}
                 </span>
               </th>
             ))}
@@ -99,7 +99,7 @@ function PieceRow({ piece, evenings, outlook }: { piece: Piece; evenings: readon
                 return (
                   <li key={id} className="mb-0.5">
                     {state !== 'done' && <TickBox className="mr-1" />}
-                    <span className="figures">{clockOf(startMin)}</span> {paint && <Swatch colour={paint.colour} size={11} />}{' '}
+                    <span className="figures">{days.clock(startMin)}</span> {paint && <Swatch colour={paint.colour} size={11} />}{' '}
                     {techniqueById(step.technique).name}
                     {state === 'done' && <span className="text-ink-2">, done</span>}
                   </li>

@@ -1,7 +1,7 @@
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import type { Piece } from '@eveningtide/core/subjects';
 import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
-import { MINUTES_PER_DAY, clockOf, formatMinutes } from '@eveningtide/core/units';
+import { MINUTES_PER_DAY, formatMinutes } from '@eveningtide/core/units';
 import { zoneWords } from '../pieces/zone-words.js';
 import type { StoredPiece } from '../store/api.js';
 import { useDays } from '../ui/days.js';
@@ -50,7 +50,7 @@ function EveningLines({ evening, stored, originDate }: { evening: Evening; store
       <h3 className="flex flex-wrap items-baseline gap-x-3 break-after-avoid border-b border-line-strong text-lg font-semibold print:text-base">
         {day}
         <span className="figures font-normal text-ink-2">
-          {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
+          {days.clock(evening.span.fromMin)}–{days.clock(evening.span.toMin)}
         </span>
         <span className="font-normal text-ink-2">{formatMinutes(busyMin)} with cleaning</span>
       </h3>
@@ -82,6 +82,7 @@ function EveningLines({ evening, stored, originDate }: { evening: Evening; store
 
 function JobLine({ job, piece }: { job: Job; piece: Piece | undefined }) {
   const { supplies, mixes } = useOnHand();
+  const days = useDays();
   if (!piece) return null;
   const { technique } = incomingOf(job.step, supplies);
   const paint = stepPaint(job.step, supplies, mixes);
@@ -90,7 +91,7 @@ function JobLine({ job, piece }: { job: Job; piece: Piece | undefined }) {
     <tr className="break-inside-avoid border-b border-line align-top">
       <td className="figures w-20 py-0.5 pr-2 whitespace-nowrap">
         <TickBox className="mr-2" />
-        {clockOf(job.startMin)}
+        {days.clock(job.startMin)}
       </td>
       <td className="w-[27%] py-0.5 pr-3 font-semibold">{piece.name}</td>
       <td className="py-0.5 pr-3">

@@ -137,7 +137,7 @@ export function BottleDialog({ stored, onClose }: { stored: StoredBottle | null;
           <span className="flex-1" />
           <Button onClick={onClose}>Cancel</Button>
           <Button look="ink" type="submit" disabled={noName || tooMuch || isLoading}>
-            Keep
+            Save
           </Button>
         </div>
       </form>

@@ -71,7 +71,7 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
           {counted.length} counted{faulty > 0 && <b className="text-brick">, {faulty} not understood</b>}
         </p>
         <Button look="ink" disabled={counted.length === 0 || faulty > 0 || isLoading} onClick={() => void keep()}>
-          Keep the counts
+          Save the counts
         </Button>
       </div>
       <table className="w-full border-y border-line">

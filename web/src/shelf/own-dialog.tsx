@@ -150,7 +150,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
           <span className="flex-1" />
           <Button onClick={onClose}>Cancel</Button>
           <Button look="ink" type="submit" disabled={noName || isLoading}>
-            Keep
+            Save
           </Button>
         </div>
       </form>

@@ -1,7 +1,7 @@
 import { dewPointC } from '@eveningtide/core/climate';
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { CAUTIONS, DEFER, type Hazard } from '@eveningtide/core/materials';
-import { clockOf, dateOf, formatMinutes, formatNumber } from '@eveningtide/core/units';
+import { dateOf, formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
@@ -50,7 +50,7 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
         </h2>
         <p className="text-lg text-ink-2 print:text-sheet">
           <span className="figures">
-            {clockOf(evening.span.fromMin)}–{clockOf(evening.span.toMin)}
+            {days.clock(evening.span.fromMin)}–{days.clock(evening.span.toMin)}
           </span>{' '}
           · {formatMinutes(busy)} with cleaning · at the bench {shown.text(air.tempC, 'temperature')}, {formatNumber(air.rhPct, 0)} %RH, dew
           point {shown.text(dewPointC(air), 'temperature')}
@@ -72,6 +72,7 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
     ...evening.cleanings.map((c) => ({ at: c.fromMin, cleanMin: c.toMin - c.fromMin })),
   ].sort((a, b) => a.at - b.at);
   const cups = useCountedCups();
+  const days = useDays();
   return (
     <ol className="divide-y divide-line">
       {lines.map((line) =>
@@ -88,7 +89,7 @@ function JobList({ evening, pieces, originDate }: { evening: Evening; pieces: Re
             key={`clean ${String(line.at)}`}
             className="grid grid-cols-[5.625rem_1fr_4.375rem] gap-3 py-1.5 text-ink-2 print:grid-cols-[3.75rem_1fr_3.125rem] print:py-0.5"
           >
-            <span className="figures text-lg print:text-sheet">{clockOf(line.at)}</span>
+            <span className="figures text-lg print:text-sheet">{days.clock(line.at)}</span>
             <span className="text-lg print:text-sheet">Clean the airbrush</span>
             <span className="figures text-right">{line.cleanMin} min</span>
           </li>
@@ -106,7 +107,7 @@ function NextCoat({ job, originDate }: { job: Job; originDate: string }) {
   return (
     <p className="text-tide">
       {Number.isFinite(ready)
-        ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? clockOf(ready) : days.when(originDate, ready)}`
+        ? `next coat from ${dateOf(originDate, ready) === dateOf(originDate, job.startMin) ? days.clock(ready) : days.when(originDate, ready)}`
         : 'does not dry in this air'}
     </p>
   );
@@ -114,6 +115,7 @@ function NextCoat({ job, originDate }: { job: Job; originDate: string }) {
 
 function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | undefined; originDate: string; cup: CountedCup | null }) {
   const stores = useBench();
+  const days = useDays();
   const { supplies, mixes, droppers } = stores;
   const shown = useShown();
   if (!piece) return null;
@@ -126,7 +128,7 @@ function JobItem({ job, piece, originDate, cup }: { job: Job; piece: Piece | und
   const how = howWords(step, supplies);
   return (
     <li className="grid grid-cols-[5.625rem_1fr_auto_4.375rem] gap-3 py-3 print:break-inside-avoid print:grid-cols-[3.75rem_1fr_auto_3.125rem] print:py-1.5 max-[40rem]:[&>figure]:hidden">
-      <span className="figures text-2xl leading-8 font-semibold print:text-base">{clockOf(job.startMin)}</span>
+      <span className="figures text-2xl leading-8 font-semibold print:text-base">{days.clock(job.startMin)}</span>
       <div className="min-w-0">
         <h3 className="text-2xl leading-8 font-bold print:text-base print:leading-5">
           <TickBox className="mr-2" />

@@ -1,6 +1,5 @@
 import type { Evening } from '@eveningtide/core/tonight';
-import { clockOf, formatMinutes } from '@eveningtide/core/units';
-import { format } from 'date-fns';
+import { formatMinutes } from '@eveningtide/core/units';
 import { Bell, BellOff, Printer } from 'lucide-react';
 import { Link } from 'react-router';
 import { wallAheadMin } from '../store/bench-clock.js';
@@ -70,14 +69,14 @@ export function BenchHead({ evening, originDate, clock, nowMin, chosen }: BenchH
         </Link>
       </div>
       <p className="text-right whitespace-nowrap">
-        <b className="figures block text-[2.75rem] leading-[2.625rem] font-semibold tracking-[-0.05em]">{clockOf(Math.floor(nowMin))}</b>
+        <b className="figures block text-[2.75rem] leading-[2.625rem] font-semibold tracking-[-0.05em]">{days.clock(Math.floor(nowMin))}</b>
         <span className="text-lg leading-6 text-ink-2">
           {isOn
             ? `${formatMinutes(span.toMin - nowMin)} left tonight`
-            : `${isTonight ? 'tonight' : days.dayOf(originDate, span.fromMin)} from ${clockOf(span.fromMin)}`}
+            : `${isTonight ? 'tonight' : days.dayOf(originDate, span.fromMin)} from ${days.clock(span.fromMin)}`}
         </span>
         {ahead !== 0 && (
-          <span className="block text-[0.8125rem] text-ink-2">the clocks were changed: on the wall it is {format(clock, 'HH:mm')}</span>
+          <span className="block text-[0.8125rem] text-ink-2">the clocks were changed: on the wall it is {days.moment(clock)}</span>
         )}
       </p>
     </header>

@@ -12,7 +12,7 @@ import {
   type Timer,
 } from '@eveningtide/core/tonight';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { clockOf } from '@eveningtide/core/units';
+
 import { useMemo, useState } from 'react';
 import type { StoredPiece } from '../store/api.js';
 import { useAppSelector } from '../store/store.js';
@@ -197,7 +197,7 @@ function AllDone({ evening, outlook, pieceName }: { evening: Evening; outlook: O
               <li key={pieceId}>
                 <b>{pieceName(pieceId)}</b>, {techniqueById(job.step.technique).name.toLowerCase()}:{' '}
                 {Number.isFinite(readyMin)
-                  ? `ready ${days.dayOf(outlook.originDate, readyMin)} ${clockOf(readyMin)}`
+                  ? `ready ${days.dayOf(outlook.originDate, readyMin)} ${days.clock(readyMin)}`
                   : 'does not dry in this air'}
               </li>
             ))}

@@ -2,7 +2,7 @@ import { cautionCard, type AirFigure, type CautionCard as CautionCardOf, type Li
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Evening } from '@eveningtide/core/tonight';
-import { clockOf, formatNumber } from '@eveningtide/core/units';
+import { formatNumber } from '@eveningtide/core/units';
 import { ShieldAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import { OpenFindings } from '../pieces/open-findings.js';
@@ -57,7 +57,7 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
           </h3>
           <ul className="text-lg print:text-sheet">
             {card.air.map((figure) => (
-              <li key={figure.kind}>{airWords(figure)}</li>
+              <li key={figure.kind}>{airWords(figure, days.clock)}</li>
             ))}
           </ul>
           <p className="mt-1 text-ink-2">
@@ -120,11 +120,14 @@ function TooMuchInTheAir({ card }: { card: CautionCardOf }) {
   );
 }
 
-function airWords({ name, grams, peakMgPerM3, peakMin, meanMgPerM3, quarterMgPerM3, day, strictestDay, short }: AirFigure): string {
+function airWords(
+  { name, grams, peakMgPerM3, peakMin, meanMgPerM3, quarterMgPerM3, day, strictestDay, short }: AirFigure,
+  at: (minute: number) => string,
+): string {
   const limits = strictestDay.mgPerM3 < day.mgPerM3 ? [day, strictestDay] : [day];
   const ofDay = limits.map((one) => shareWords(meanMgPerM3, one)).join(' and ');
   return (
-    `${formatNumber(grams, 1)} g of ${name}: up to ${formatNumber(peakMgPerM3, 0)} mg/m³ at ${clockOf(peakMin)}. ` +
+    `${formatNumber(grams, 1)} g of ${name}: up to ${formatNumber(peakMgPerM3, 0)} mg/m³ at ${at(peakMin)}. ` +
     `In the worst quarter of an hour ${shareWords(quarterMgPerM3, short)}; over the evening ${ofDay}, for a working day.`
   );
 }

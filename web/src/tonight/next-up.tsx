@@ -1,6 +1,7 @@
 import { incomingOf } from '@eveningtide/core/sequence';
 import type { Job } from '@eveningtide/core/tonight';
-import { clockOf, formatNumber } from '@eveningtide/core/units';
+import { formatNumber } from '@eveningtide/core/units';
+import { useDays } from '../ui/days.js';
 import { partWords } from '../ui/part-words.js';
 import { useSupplies } from '../workers/outlook-context.js';
 
@@ -15,6 +16,7 @@ interface NextUpProps {
 /** Jobs to choose from, each a large target. */
 export function NextUp({ title, jobs, chosen, pieceName, onChoose }: NextUpProps) {
   const supplies = useSupplies();
+  const days = useDays();
   if (jobs.length === 0) return null;
   return (
     <section aria-label={title} className="border-b border-line-strong py-2">
@@ -32,7 +34,7 @@ export function NextUp({ title, jobs, chosen, pieceName, onChoose }: NextUpProps
                 onChoose(job.id);
               }}
             >
-              <span className="figures text-ink-2">{clockOf(job.startMin)}</span>
+              <span className="figures text-ink-2">{days.clock(job.startMin)}</span>
               <span>
                 {incomingOf(job.step, supplies).technique.name}
                 <span className="block text-lg leading-5 text-ink-2">

@@ -1,6 +1,6 @@
 import type { Evening, Job } from '@eveningtide/core/tonight';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { clockOf } from '@eveningtide/core/units';
+import { useDays } from '../ui/days.js';
 
 const WIDTH = 744;
 const LABEL_PX = 8.2;
@@ -14,6 +14,7 @@ const LOOK: Record<Job['state'], string> = {
 
 /** The evening from end to end: what is done, what is on, what comes, and where the clock stands. */
 export function Ribbon({ evening, nowMin, chosen }: { evening: Evening; nowMin: number; chosen: string | null }) {
+  const days = useDays();
   const { span, jobs, cleanings } = evening;
   const fromMin = Math.min(span.fromMin, ...jobs.map(({ startMin }) => startMin));
   const toMin = Math.max(span.toMin, ...jobs.map(({ endMin }) => endMin));
@@ -26,7 +27,7 @@ export function Ribbon({ evening, nowMin, chosen }: { evening: Evening; nowMin: 
       viewBox={`-2 0 ${String(WIDTH + 4)} 54`}
       className="block h-[3.375rem] w-full max-w-[48rem]"
       role="img"
-      aria-label={`The evening from ${clockOf(fromMin)} to ${clockOf(toMin)}: ${String(done)} of ${String(jobs.length)} jobs are done`}
+      aria-label={`The evening from ${days.clock(fromMin)} to ${days.clock(toMin)}: ${String(done)} of ${String(jobs.length)} jobs are done`}
     >
       {marks.map((at) => (
         <g key={at}>
@@ -37,7 +38,7 @@ export function Ribbon({ evening, nowMin, chosen }: { evening: Evening; nowMin: 
             textAnchor={x(at) < 20 ? 'start' : x(at) > WIDTH - 20 ? 'end' : 'middle'}
             className="figures fill-ink-2 text-[15px]"
           >
-            {clockOf(at)}
+            {days.clock(at)}
           </text>
         </g>
       ))}

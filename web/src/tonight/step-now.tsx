@@ -4,7 +4,7 @@ import { countedOut } from '@eveningtide/core/mixing';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { heldBack, type Job } from '@eveningtide/core/tonight';
-import { clockOf, formatMinutes } from '@eveningtide/core/units';
+import { formatMinutes } from '@eveningtide/core/units';
 import { Eye, ShieldAlert, Undo2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { useBench } from '../mixing/use-bench.js';
@@ -37,6 +37,7 @@ interface StepNowProps {
 
 /** The step that is on or comes next: what, where, with what, and what to look at before. */
 export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNowProps) {
+  const days = useDays();
   const supplies = useSupplies();
   const { technique, tool } = incomingOf(job.step, supplies);
   const part = partWords(job, { piece, step: job.step });
@@ -67,7 +68,7 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
       <Minded job={job} nowMin={nowMin} />
       <Places piece={piece} step={job.step} />
       {cleanUntilMin !== null && (
-        <p className="px-7 py-2 text-[1.375rem] font-semibold">First clean the airbrush, until about {clockOf(cleanUntilMin)}.</p>
+        <p className="px-7 py-2 text-[1.375rem] font-semibold">First clean the airbrush, until about {days.clock(cleanUntilMin)}.</p>
       )}
       {cleanMin > 0 && <p className="px-7 py-2 text-lg text-ink-2">Then clean the airbrush, {formatMinutes(cleanMin)}.</p>}
     </div>
@@ -154,7 +155,7 @@ function Minded({ job, nowMin }: { job: Job; nowMin: number }) {
   const { soFar: outlook } = usePlan();
   const supplies = useSupplies();
   const days = useDays();
-  const at = (minute: number): string => (outlook ? days.at(outlook.originDate, minute, nowMin) : clockOf(minute));
+  const at = (minute: number): string => (outlook ? days.at(outlook.originDate, minute, nowMin) : days.clock(minute));
   const { step, report } = job;
   const hazards = [
     ...new Set([step.material, step.dilution?.thinner ?? null].flatMap((id) => (id === null ? [] : supplies.material(id).hazards))),

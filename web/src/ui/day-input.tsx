@@ -7,7 +7,7 @@ import { localNow } from './days.js';
 import { TypedInput, type TypedInputProps } from './typed-input.js';
 import { dateShown, dateTyped } from './typed-time.js';
 
-const DayPicker = lazy(async () => ({ default: (await import('./day-picker.js')).DayPickerMonday }));
+const Month = lazy(async () => ({ default: (await import('./day-picker.js')).Month }));
 
 /** A date, `YYYY-MM-DD`, typed or picked, shown as the workshop shows dates. */
 export function DayInput({ value, onChange, ...rest }: Omit<TypedInputProps, 'read' | 'isWhole' | 'allowed' | 'shown'>) {
@@ -36,7 +36,8 @@ export function DayInput({ value, onChange, ...rest }: Omit<TypedInputProps, 're
         <Popover.Portal>
           <Popover.Content align="end" sideOffset={2} className="z-40 rounded-sm border border-line-strong bg-paper p-2">
             <Suspense fallback={<p className="p-2">Fetching the calendar …</p>}>
-              <DayPicker
+              <Month
+                weekFrom={data?.workshop.display.weekFrom ?? 0}
                 day={value === '' ? null : parseISO(value)}
                 today={parseISO(today)}
                 onPick={(day) => {

@@ -1,13 +1,25 @@
+import type { WeekStart } from '@eveningtide/core/schedule';
 import { DayPicker } from 'react-day-picker';
 
 const CELL = 'size-8 rounded-sm hover:bg-ground';
 
-/** A month to pick a day from; weeks begin on Monday, as the evenings of the workshop do. */
-export function DayPickerMonday({ day, today, onPick }: { day: Date | null; today: Date; onPick: (day: Date) => void }) {
+interface MonthProps {
+  day: Date | null;
+  today: Date;
+  /** The weekday that weeks begin with, 0 is Monday. */
+  weekFrom: WeekStart;
+  onPick: (day: Date) => void;
+}
+
+/** The same weekdays counted from Sunday. */
+const FROM_SUNDAY: Record<WeekStart, 0 | 1 | 6> = { 0: 1, 5: 6, 6: 0 };
+
+/** A month to pick a day from. */
+export function Month({ day, today, weekFrom, onPick }: MonthProps) {
   return (
     <DayPicker
       mode="single"
-      weekStartsOn={1}
+      weekStartsOn={FROM_SUNDAY[weekFrom]}
       today={today}
       selected={day ?? undefined}
       defaultMonth={day ?? today}

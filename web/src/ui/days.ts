@@ -1,5 +1,5 @@
-import { type Workshop } from '@eveningtide/core/schedule';
-import { clockOf, dateOf } from '@eveningtide/core/units';
+import type { DateStyle, Display } from '@eveningtide/core/schedule';
+import { clockOf, clockShown, dateOf } from '@eveningtide/core/units';
 import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { benchNow } from '../store/bench-clock.js';
@@ -10,28 +10,50 @@ export function localNow(now = benchNow()): { date: string; minute: number } {
   return { date: format(now, 'yyyy-MM-dd'), minute: now.getHours() * 60 + now.getMinutes() };
 }
 
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+
 export interface Days {
-  /** `Thu 26 Nov`, with the month in letters, or `2026-11-26`: no order of figures has to be guessed either way. */
+  /** `19:30` or `7:30 pm`. */
+  clock: (minute: number) => string;
+  /** `Thu 26 Nov`, `Thu Nov 26` or `2026-11-26`: no order of figures has to be guessed in any of them. */
   day: (date: string) => string;
   dayOf: (originDate: string, minute: number) => string;
   /** The day with its clock time. */
   when: (originDate: string, minute: number) => string;
+  /** Of a moment on the wall: its day and clock time. */
+  moment: (date: Date) => string;
   /** The clock time, with its day where that is not the day of `nowMin`. */
   at: (originDate: string, minute: number, nowMin: number) => string;
 }
 
-export function daysIn(style: Workshop['display']['dates']): Days {
-  const day = (date: string): string => (style === 'numbers' ? date : format(parseISO(date), 'EEE d MMM'));
+const PATTERNS: Record<DateStyle, string> = { words: 'EEE d MMM', 'month-first': 'EEE MMM d', numbers: 'yyyy-MM-dd' };
+
+/** As a workshop is shown until it says otherwise. */
+const USUAL: Pick<Display, 'dates' | 'clock'> = { dates: 'words', clock: '24' };
+
+export function daysIn({ dates, clock: style }: Pick<Display, 'dates' | 'clock'>): Days {
+  const clock = (minute: number): string => clockShown(clockOf(minute), style);
+  const day = (date: string): string => format(parseISO(date), PATTERNS[dates]);
   const dayOf = (originDate: string, minute: number): string => day(dateOf(originDate, minute));
-  const when = (originDate: string, minute: number): string => `${dayOf(originDate, minute)} ${clockOf(minute)}`;
+  const when = (originDate: string, minute: number): string => `${dayOf(originDate, minute)} ${clock(minute)}`;
+  const moment = (date: Date): string => `${day(format(date, 'yyyy-MM-dd'))}, ${clockShown(format(date, 'HH:mm'), style)}`;
   const at = (originDate: string, minute: number, nowMin: number): string =>
-    dateOf(originDate, minute) === dateOf(originDate, nowMin) ? clockOf(minute) : when(originDate, minute);
-  return { day, dayOf, when, at };
+    dateOf(originDate, minute) === dateOf(originDate, nowMin) ? clock(minute) : when(originDate, minute);
+  return { clock, day, dayOf, when, moment, at };
 }
 
 /** Dates as the workshop wants them. */
 export function useDays(): Days {
   const { data } = useWorkshopQuery();
-  const style = data?.workshop.display.dates ?? 'words';
-  return useMemo(() => daysIn(style), [style]);
+  const { dates, clock } = data?.workshop.display ?? USUAL;
+  return useMemo(() => daysIn({ dates, clock }), [dates, clock]);
+}
+
+const WEEK = [0, 1, 2, 3, 4, 5, 6] as const;
+
+/** The weekdays, 0 is Monday, in the order that weeks have in this workshop. */
+export function useWeek(): readonly (typeof WEEK)[number][] {
+  const { data } = useWorkshopQuery();
+  const first = data?.workshop.display.weekFrom ?? 0;
+  return useMemo(() => [...WEEK.slice(first), ...WEEK.slice(0, first)], [first]);
 }

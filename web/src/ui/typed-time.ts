@@ -1,3 +1,4 @@
+import type { DateStyle } from '@eveningtide/core/schedule';
 import { format, isValid, parse, parseISO } from 'date-fns';
 
 const CLOCK = /^(\d{1,2})(?:[:.h]?(\d{2}))?(?::(\d{2}))?\s*(am|pm)?$/i;
@@ -28,6 +29,8 @@ export function dateTyped(text: string, today: string): string | null {
   return null;
 }
 
+const SHOWN: Record<DateStyle, string> = { words: 'd MMM yyyy', 'month-first': 'MMM d, yyyy', numbers: 'yyyy-MM-dd' };
+
 /** A date as the workshop shows it, with its year. */
-export const dateShown = (date: string, style: 'words' | 'numbers'): string =>
-  style === 'numbers' || !isValid(parseISO(date)) ? date : format(parseISO(date), 'd MMM yyyy');
+export const dateShown = (date: string, style: DateStyle): string =>
+  isValid(parseISO(date)) ? format(parseISO(date), SHOWN[style]) : date;

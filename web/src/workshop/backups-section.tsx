@@ -1,5 +1,5 @@
 import { formatNumber } from '@eveningtide/core/units';
-import { format, parseISO } from 'date-fns';
+import { parseISO } from 'date-fns';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation, type Backup } from '../store/api.js';
@@ -24,7 +24,7 @@ export function BackupsSection() {
   const [asked, setAsked] = useState<{ from: File | string; name: string } | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const days = useDays();
-  const madeWords = ({ madeAt }: Backup) => `${days.day(format(parseISO(madeAt), 'yyyy-MM-dd'))} ${format(parseISO(madeAt), 'HH:mm')}`;
+  const madeWords = ({ madeAt }: Backup) => days.moment(parseISO(madeAt));
 
   const makeNow = async () => {
     try {

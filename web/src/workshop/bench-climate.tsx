@@ -157,7 +157,7 @@ function ClimateDialog({ stored, onClose }: { stored: StoredWorkshop; onClose: (
         <div className="col-span-2 flex justify-end gap-2">
           <Button onClick={onClose}>Cancel</Button>
           <Button look="ink" type="submit">
-            Keep
+            Save
           </Button>
         </div>
       </form>

@@ -1,5 +1,5 @@
 import { daylightOn } from '@eveningtide/core/schedule';
-import { clockOf } from '@eveningtide/core/units';
+
 import { useDays } from '../ui/days.js';
 import { ClockInput } from '../ui/clock-input.js';
 import { Field } from '../ui/field.js';
@@ -65,7 +65,7 @@ export function DaylightSection({ workshop: { daylight }, change }: SectionProps
         {days.day(now.date)}:{' '}
         {today.toMin > today.fromMin ? (
           <span className="figures">
-            {clockOf(today.fromMin)}–{clockOf(today.toMin)}
+            {days.clock(today.fromMin)}–{days.clock(today.toMin)}
           </span>
         ) : (
           'no daylight'

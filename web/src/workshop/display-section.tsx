@@ -1,6 +1,8 @@
-import { UNIT_SYSTEMS, type UnitSystem } from '@eveningtide/core/units';
+import { DATE_STYLES, WEEK_STARTS } from '@eveningtide/core/schedule';
+import { CLOCK_STYLES, UNIT_SYSTEMS, clockShown, type UnitSystem } from '@eveningtide/core/units';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { TEXT_SIZES, THEMES, displayActions } from '../store/display.js';
+import { WEEKDAYS, daysIn } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
 import { Section, type SectionProps } from './section.js';
 
@@ -13,7 +15,7 @@ export function DisplaySection({ workshop: { display }, change }: SectionProps) 
   const { theme, textPct } = useAppSelector((state) => state.display);
   return (
     <Section title="On the screen">
-      <div className="grid grid-cols-4 gap-2">
+      <div className="grid grid-cols-3 gap-2 max-[40rem]:grid-cols-2">
         <SelectField
           label="Units"
           value={display.units}
@@ -25,12 +27,25 @@ export function DisplaySection({ workshop: { display }, change }: SectionProps) 
         <SelectField
           label="Dates"
           value={display.dates}
-          options={[
-            { id: 'words', name: 'Thu 26 Nov' },
-            { id: 'numbers', name: '2026-11-26' },
-          ]}
+          options={DATE_STYLES.map((id) => ({ id, name: daysIn({ dates: id, clock: '24' }).day('2026-11-26') }))}
           onChange={(dates) => {
             change({ display: { ...display, dates } });
+          }}
+        />
+        <SelectField
+          label="Times"
+          value={display.clock}
+          options={CLOCK_STYLES.map((id) => ({ id, name: clockShown('19:30', id) }))}
+          onChange={(clock) => {
+            change({ display: { ...display, clock } });
+          }}
+        />
+        <SelectField
+          label="Weeks begin on"
+          value={String(display.weekFrom)}
+          options={WEEK_STARTS.map((id) => ({ id: String(id), name: WEEKDAYS[id] }))}
+          onChange={(id) => {
+            change({ display: { ...display, weekFrom: WEEK_STARTS.find((one) => String(one) === id) ?? 0 } });
           }}
         />
         <SelectField

@@ -1,13 +1,12 @@
-import { eveningFaults } from '@eveningtide/core/kept';
+import { eveningFaults, rareEveningH } from '@eveningtide/core/kept';
 import { type Workshop } from '@eveningtide/core/schedule';
-import { isClock, isWithinReach } from '@eveningtide/core/units';
+import { formatNumber, isClock, isWithinReach } from '@eveningtide/core/units';
 import { Plus, X } from 'lucide-react';
 import { Button } from '../ui/button.js';
 import { ClockInput } from '../ui/clock-input.js';
 import { DayInput } from '../ui/day-input.js';
-import { localNow } from '../ui/days.js';
+import { WEEKDAYS, localNow, useWeek } from '../ui/days.js';
 
-const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const USUAL = { start: '19:30', end: '21:30' };
 
 export type EveningsOf = Pick<Workshop, 'weekly' | 'dates'>;
@@ -24,6 +23,8 @@ export function eveningsFault({ weekly, dates }: EveningsOf): string | null {
 
 /** A weekly pattern, and single dates that differ from it. */
 export function EveningsForm({ weekly, dates, onChange }: EveningsOf & { onChange: (evenings: EveningsOf) => void }) {
+  const week = useWeek();
+  const rare = rareEveningH({ weekly, dates });
   const setWeekly = (next: EveningsOf['weekly']) => {
     onChange({ weekly: next, dates });
   };
@@ -40,7 +41,8 @@ export function EveningsForm({ weekly, dates, onChange }: EveningsOf & { onChang
     <>
       <fieldset>
         <legend className="mb-1 font-semibold">Every week</legend>
-        {WEEKDAYS.map((name, weekday) => {
+        {week.map((weekday) => {
+          const name = WEEKDAYS[weekday];
           const evening = weekly.find((e) => e.weekday === weekday);
           return (
             <div key={name} className="grid grid-cols-[1fr_8.5rem_8.5rem] items-center gap-2 py-0.5">
@@ -127,6 +129,11 @@ export function EveningsForm({ weekly, dates, onChange }: EveningsOf & { onChang
         </Button>
         <p className="mt-1 text-[0.8125rem] text-ink-3">A date without times is an evening off.</p>
       </fieldset>
+      {rare !== null && (
+        <p role="status" className="border-l-4 border-lamp pl-2 text-[0.8125rem]">
+          One of these is {formatNumber(rare, 1)} h long. Is that right? An evening that ends before it begins goes on over midnight.
+        </p>
+      )}
       <p role="alert" className="min-h-5 text-[0.8125rem] font-semibold text-brick">
         {eveningsFault({ weekly, dates })}
       </p>

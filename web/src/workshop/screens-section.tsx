@@ -1,13 +1,11 @@
-import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { useRenewCodeMutation, useRevokeScreenMutation, useScreensQuery, type PairedScreen, type ScreensState } from '../store/api.js';
 import { IS_SECOND } from '../store/ask.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
 import { notifyFailure } from '../ui/notify.js';
 import { Section } from './section.js';
-
-const when = (iso: string): string => format(new Date(iso), 'd MMM, HH:mm');
 
 /** A second screen by the bench: how it is paired, and which are. */
 export function ScreensSection() {
@@ -48,6 +46,7 @@ function useClosing(openUntil: string | null): void {
 }
 
 function Pairing({ pairing: { address, code, qr, lockedUntil, openUntil } }: { pairing: NonNullable<ScreensState['pairing']> }) {
+  const days = useDays();
   const [renew, { isLoading }] = useRenewCodeMutation();
   useClosing(openUntil);
   const another = (
@@ -70,7 +69,7 @@ function Pairing({ pairing: { address, code, qr, lockedUntil, openUntil } }: { p
     <>
       {lockedUntil !== null ? (
         <p role="alert" className="border-l-4 border-brick pl-2 font-semibold text-brick">
-          Too many wrong codes came: pairing is locked until {format(new Date(lockedUntil), 'HH:mm')}.
+          Too many wrong codes came: pairing is locked until {days.moment(new Date(lockedUntil))}.
         </p>
       ) : openUntil === null ? (
         <>
@@ -89,7 +88,7 @@ function Pairing({ pairing: { address, code, qr, lockedUntil, openUntil } }: { p
           <div>
             <p className="text-[0.8125rem] text-ink-2">Open on the other screen, in the same network:</p>
             <p className="figures font-semibold break-all">{address}</p>
-            <p className="mt-2 text-[0.8125rem] text-ink-2">Its code, for one screen, until {format(new Date(openUntil), 'HH:mm')}:</p>
+            <p className="mt-2 text-[0.8125rem] text-ink-2">Its code, for one screen, until {days.moment(new Date(openUntil))}:</p>
             <p role="status" aria-label="Pairing code" className="figures text-2xl font-bold tracking-widest">
               {code.slice(0, 3)} {code.slice(3)}
             </p>
@@ -106,6 +105,7 @@ function Pairing({ pairing: { address, code, qr, lockedUntil, openUntil } }: { p
 }
 
 function Paired({ screens }: { screens: readonly PairedScreen[] }) {
+  const days = useDays();
   const [revoke] = useRevokeScreenMutation();
   const [asked, setAsked] = useState<PairedScreen | null>(null);
   return (
@@ -117,7 +117,7 @@ function Paired({ screens }: { screens: readonly PairedScreen[] }) {
             <span>
               {screen.name}
               <span className="block text-[0.8125rem] text-ink-2">
-                since {when(screen.pairedAt)}, last there {when(screen.seenAt)}
+                since {days.moment(new Date(screen.pairedAt))}, last there {days.moment(new Date(screen.seenAt))}
               </span>
             </span>
             <Button
