@@ -145,7 +145,7 @@ test('by keys: taken in hand, carried, put down, explained and let go', async ({
 test('how sure each evening is, what breaks it, and a plan on the safe side', async ({ bench: page }) => {
   await toEvenings(page);
   await part(page, 'How sure');
-  await expect(page.getByText(/Carried out 2000 times/)).toBeVisible();
+  await expect(page.getByText(/The plan was tried 2000 times/)).toBeVisible();
   const first = page.getByRole('row', { name: /^Tue 24 Nov/ });
   await expect(first).toContainText(/\d+ % (sure enough|likely|doubtful)/);
   await expect(page.getByRole('row').filter({ hasText: /no time left|not dry yet|window missed/ })).not.toHaveCount(0);
@@ -291,7 +291,7 @@ test('J11 Mixed train, base finish: five wagons go round so that hands hardly re
   await expect(
     page
       .getByRole('row')
-      .filter({ hasText: /brush coat → brush coat/ })
+      .filter({ hasText: /brush coat, then brush coat/ })
       .first(),
   ).toContainText(/(Brake van|Salt wagons|Fish vans): brush coat/);
   await part(page, 'All evenings');

@@ -215,7 +215,7 @@ test('J04 Heronry mound: a tone ladder of five crests, sealants compared, an old
   await part(page, 'Sealants');
   const sealants = page.getByRole('row').filter({ hasText: 'GU' });
   await expect(sealants.first()).toContainText('Matt clear');
-  await expect(page.getByRole('row', { name: /^Satin clear ΔE/ })).toContainText('darker');
+  await expect(page.getByRole('row', { name: /^Satin clear/ })).toContainText('darker');
   await expect(sealants.first()).toContainText(/\d\.\d\d/);
   // the old can is on the list of those to look at, and told where it is used
   await go(page, 'Pieces');

@@ -119,7 +119,7 @@ export const VIEWS = [
       { part: 'kept', listed: 'kept mixes', prints: { name: 'Labels', holds: 'For the lids of kept mixes.' } },
     ],
   },
-  { path: '/finishes', name: 'Finishes' },
+  { path: '/finishes', name: 'Finishes', rail: 'work' },
   {
     path: '/finishes/compare',
     name: 'Two finishes side by side',

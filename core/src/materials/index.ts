@@ -8,5 +8,6 @@ export * from './cautions.js';
 export * from './alternatives.js';
 export * from './figures.js';
 export * from './settles.js';
+export * from './sheen.js';
 export * from './sold.js';
 export { MATERIALS, isMaterialId, materialById } from './catalogue/index.js';

@@ -1,4 +1,4 @@
-import { covered, deltaE00, lightnessOfLight, linearOf, withGloss, type Linear } from '../colour/index.js';
+import { covered, deltaE00, hexOf, lightnessOfLight, linearOf, withGloss, type Linear } from '../colour/index.js';
 import { areaLaidMm2, useOf } from '../coverage/index.js';
 import type { BinderFamily, Material, Supplies } from '../materials/index.js';
 import { incomingOf, looksAlong, stateAfter, surfaceSheen, type SequenceProblem } from '../sequence/index.js';
@@ -12,6 +12,9 @@ export interface Sealant {
   name: string;
   /** ΔE₀₀ between the look before and after, the mean of recess, face and crest as it is seen: what powder loses, the change of gloss, an amber tint. */
   shiftDe00: number;
+  /** The zone as it is seen before and after. */
+  before: string;
+  after: string;
   /** Lighter (above 0) or darker, L*. */
   shiftL: number;
   sheenGu: number | null;
@@ -77,6 +80,8 @@ export function sealantsCompared(piece: Piece, zoneId: string, problem: Sequence
           bottleId: bottles[0]?.id ?? null,
           name: bottles[0]?.name ?? material.name,
           shiftDe00: deltaE00(seen, sealed),
+          before: hexOf(seen),
+          after: hexOf(sealed),
           shiftL: lightnessOfLight(sealed) - lightnessOfLight(seen),
           sheenGu: material.sheenGu,
           filmUm: incomingOf(base, supplies).dryUm * base.coats,

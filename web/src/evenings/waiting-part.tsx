@@ -1,7 +1,7 @@
-import { waitsOf, type PlanInput } from '@eveningtide/core/schedule';
+import { waitsOf, type PlanInput, type Waiting } from '@eveningtide/core/schedule';
 import { splitPiece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { formatMinutes, formatNumber } from '@eveningtide/core/units';
+import { formatMinutes } from '@eveningtide/core/units';
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { countWords } from '../ui/words.js';
@@ -49,47 +49,81 @@ export function WaitingPart() {
       ) : (
         <>
           <p className="mb-1 text-ink-2">
-            {waits.length} waits. In all, hands rest {formatNumber(outlook.cost.idleMin, 0)} minutes within the evenings. With so many
-            models as stand in the last column the first is ready when the last is done.
+            Something dries {waits.length} times while the evening goes on. In all your hands rest{' '}
+            <b className="figures">{formatMinutes(outlook.cost.idleMin)}</b>.
+          </p>
+          <p className="mb-2 flex flex-wrap gap-x-5 text-[0.8125rem] text-ink-2">
+            <span>
+              <span aria-hidden="true" className="mr-1.5 inline-block h-3 w-6 border border-ink bg-tide align-middle" />
+              other work fills it
+            </span>
+            <span>
+              <span aria-hidden="true" className="hatched mr-1.5 inline-block h-3 w-6 border border-ink align-middle" />
+              hands rest
+            </span>
           </p>
           <table className="w-full border-y border-line">
-            <TableHead heads={['Piece', 'Wait', 'Filled with', 'Hands rest', 'Models', 'Vanishes with']} />
+            <TableHead heads={['What dries', 'How long', 'What you do meanwhile', 'Models for no wait']} />
             <tbody>
               {waits.map((wait) => (
-                <tr
+                <WaitRow
                   key={`${wait.pieceId} ${String(wait.stepIndex)} ${String(wait.nextIndex)} ${String(wait.waitMin)}`}
-                  className="border-b border-line align-top"
-                >
-                  <th scope="row" className="px-2 py-1.5 text-left font-semibold">
-                    {name(wait.pieceId)}{' '}
-                    <span className="block text-[0.8125rem] font-normal text-ink-2">
-                      {wait.stepIndex === wait.nextIndex
-                        ? `between coats of ${step(wait.pieceId, wait.stepIndex)}`
-                        : `${step(wait.pieceId, wait.stepIndex)} → ${step(wait.pieceId, wait.nextIndex)}`}
-                    </span>
-                  </th>
-                  <td className="figures px-2 py-1.5 whitespace-nowrap">{formatMinutes(wait.waitMin)}</td>
-                  <td className="px-2 py-1.5 text-[0.8125rem]">
-                    {wait.filledBy.length === 0 ? (
-                      <span className="text-ink-3">nothing</span>
-                    ) : (
-                      wait.filledBy
-                        .map(
-                          ({ pieceId, stepIndex, minutes }) => `${name(pieceId)}: ${step(pieceId, stepIndex)} (${formatMinutes(minutes)})`,
-                        )
-                        .join(', ')
-                    )}
-                  </td>
-                  <td className="figures px-2 py-1.5 whitespace-nowrap">{formatMinutes(wait.idleMin)}</td>
-                  <td className="figures px-2 py-1.5">{wait.models}</td>
-                  <td className="figures px-2 py-1.5">{wait.modelsForNone}</td>
-                </tr>
+                  wait={wait}
+                  longestMin={Math.max(...waits.map(({ waitMin }) => waitMin))}
+                  name={name}
+                  step={step}
+                />
               ))}
             </tbody>
           </table>
         </>
       )}
     </div>
+  );
+}
+
+interface WaitRowProps {
+  wait: Waiting;
+  longestMin: number;
+  name: (pieceId: string) => string;
+  step: (pieceId: string, index: number) => string;
+}
+
+/** A wait as a bar, as long as it lasts: what other work fills, and what the hands rest. */
+function WaitRow({ wait, longestMin, name, step }: WaitRowProps) {
+  const { pieceId, stepIndex, nextIndex, waitMin, idleMin, filledBy, models, modelsForNone } = wait;
+  const pct = (minutes: number): string => `${String((Math.max(0, minutes) / longestMin) * 100)}%`;
+  return (
+    <tr className="border-b border-line align-top">
+      <th scope="row" className="w-[26%] px-2 py-1.5 text-left font-semibold">
+        {name(pieceId)}
+        <span className="block text-[0.8125rem] font-normal text-ink-2">
+          {stepIndex === nextIndex
+            ? `between coats of ${step(pieceId, stepIndex)}`
+            : `${step(pieceId, stepIndex)}, then ${step(pieceId, nextIndex)}`}
+        </span>
+      </th>
+      <td className="w-[24%] px-2 py-1.5">
+        <span aria-hidden="true" className="flex h-3.5 w-full">
+          <span className="block border border-ink bg-tide" style={{ width: pct(waitMin - idleMin) }} />
+          {idleMin > 0 && <span className="hatched block border border-l-0 border-ink" style={{ width: pct(idleMin) }} />}
+        </span>
+        <span className="figures text-[0.8125rem]">
+          {formatMinutes(waitMin)}
+          {idleMin > 0 && <span className="text-ink-2">, hands rest {formatMinutes(idleMin)}</span>}
+        </span>
+      </td>
+      <td className="px-2 py-1.5 text-[0.8125rem]">
+        {filledBy.length === 0 ? (
+          <span className="text-ink-3">nothing</span>
+        ) : (
+          filledBy.map((one) => `${name(one.pieceId)}: ${step(one.pieceId, one.stepIndex)} (${formatMinutes(one.minutes)})`).join(', ')
+        )}
+      </td>
+      <td className="w-28 px-2 py-1.5 text-[0.8125rem]">
+        <span className="figures">{modelsForNone}</span> <span className="text-ink-2">({models} now)</span>
+      </td>
+    </tr>
   );
 }
 

@@ -9,6 +9,10 @@ import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { useOnHand } from '../workers/outlook-context.js';
 import { FilmChart, type ChartRow } from './film-chart.js';
+import { Groove, type GrooveAt } from './groove.js';
+
+/** A share of the groove smaller than this is not drawn anew. */
+const LEAST_TOLD = 0.005;
 
 const um = (value: number | null): string => (value === null ? '–' : formatNumber(value, 0));
 
@@ -33,10 +37,10 @@ export function FilmBuild({ piece }: { piece: Piece }) {
       face: at.faceUm,
       recess: at.recessUm,
       crest: at.crestUm,
-      gone: at.lost * 100,
     };
   });
   const grooved = last.widthLeftUm !== null || last.depthLeftUm !== null;
+  const grooves = groovesOf(build.along, rows);
   const thickest = Math.max(last.faceUm, last.recessUm, last.crestUm);
   return (
     <div className="overflow-y-auto px-4 py-3">
@@ -55,11 +59,18 @@ export function FilmBuild({ piece }: { piece: Piece }) {
         </p>
       </div>
       <Verdict piece={piece} cautionAt={build.cautionAt} snagAt={build.snagAt} />
-      <FilmChart rows={rows} grooved={grooved} />
+      <FilmChart rows={rows} />
+      {grooved && grooves[0] && (
+        <section aria-label="The groove, cut across" className="mt-3 flex flex-wrap gap-x-5 gap-y-2">
+          {grooves.map((at) => (
+            <Groove key={at.step} at={at} bare={grooves[0] ?? at} />
+          ))}
+        </section>
+      )}
       <table className="mt-2 w-full text-right">
         <thead>
           <tr className="border-b border-line text-[0.8125rem] text-ink-3">
-            {['Step', 'Face µm', 'Recess µm', 'Crest µm', 'Reads as mm', 'Width left µm', 'Depth left µm', 'Groove gone'].map((head, i) => (
+            {['Step', 'On the face, µm', 'In recesses, µm', 'On edges, µm', 'Reads as, mm', 'Groove gone'].map((head, i) => (
               <th key={head} scope="col" className={`px-2 py-1 font-normal ${i === 0 ? 'text-left' : ''}`}>
                 {head}
               </th>
@@ -81,8 +92,6 @@ export function FilmBuild({ piece }: { piece: Piece }) {
                 <td className="figures px-2">{um(at.recessUm)}</td>
                 <td className="figures px-2">{um(at.crestUm)}</td>
                 <td className="figures px-2">{formatNumber(readsAsMm(at.faceUm, piece.scaleRatio), 1)}</td>
-                <td className="figures px-2">{um(at.widthLeftUm)}</td>
-                <td className="figures px-2">{um(at.depthLeftUm)}</td>
                 <td className={`figures px-2 ${limit ? 'font-semibold text-brick' : ''}`}>
                   {grooved ? `${formatNumber(at.lost * 100, 0)} %` : '–'}
                   {limit && ` ${limit}`}
@@ -98,6 +107,15 @@ export function FilmBuild({ piece }: { piece: Piece }) {
       </p>
     </div>
   );
+}
+
+/** The groove bare, and after each step that has filled some of it. */
+function groovesOf(along: readonly BuildAt[], rows: readonly ChartRow[]): GrooveAt[] {
+  return along.flatMap((at, step) => {
+    const before = along[step - 1];
+    if (before && at.lost - before.lost < LEAST_TOLD) return [];
+    return [{ step, name: rows[step - 1]?.name ?? '', widthUm: at.widthLeftUm, depthUm: at.depthLeftUm, lost: at.lost }];
+  });
 }
 
 function Verdict({ piece, cautionAt, snagAt }: { piece: Piece; cautionAt: number | null; snagAt: number | null }) {

@@ -1,6 +1,9 @@
 import { RULES, SEVERITIES, type Severity } from '@eveningtide/core/sequence';
 import type { RuleSetting, Workshop } from '@eveningtide/core/schedule';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import { foundBy } from '../find/find.js';
+import { SearchField } from '../ui/search-field.js';
 import { Failed, Loading } from '../ui/states.js';
 import { useWorkshop } from '../workshop/use-workshop.js';
 
@@ -18,37 +21,38 @@ export function withSetting(rules: Workshop['rules'], rule: string, severity: Ru
   return severity === null ? others : [...others, { rule, severity }];
 }
 
-/** All rules, each with how serious it is taken on this bench. */
+/** All rules; one that is taken otherwise on this bench says so. */
 export function RuleList() {
-  const { workshop, change, isError, retry } = useWorkshop();
+  const { workshop, isError, retry } = useWorkshop();
+  const [text, setText] = useState('');
   if (isError && !workshop) return <Failed what="the rules’ settings" onRetry={retry} />;
   if (!workshop) return <Loading what="the rules’ settings" />;
+  const found = foundBy(text, RULES, ({ title, why }) => ({ name: title, text: why }));
   return (
-    <ul className="columns-1 gap-6 min-[64rem]:columns-2">
-      {RULES.map((rule) => (
-        <li
-          key={rule.id}
-          className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_9.5rem] items-center gap-3 border-b border-line py-1.5"
-        >
-          <span>
-            <Link
-              to={`/handbook/rules/${rule.id}`}
-              className="font-semibold underline decoration-line-strong underline-offset-2 hover:decoration-ink"
-            >
-              {rule.title}
-            </Link>
-            <span className="line-clamp-2 text-[0.8125rem] text-ink-2">{rule.why}</span>
-          </span>
-          <SeveritySelect
-            title={rule.title}
-            value={workshop.rules.find((setting) => setting.rule === rule.id)?.severity ?? null}
-            onChange={(severity) => {
-              change({ rules: withSetting(workshop.rules, rule.id, severity) });
-            }}
-          />
-        </li>
-      ))}
-    </ul>
+    <>
+      <SearchField placeholder="any word for it …" label="Search the rules" text={text} onChange={setText} />
+      <p className="mb-2 text-[0.8125rem] text-ink-2">
+        Press a rule for its reason, two examples, and how serious it is taken on this bench.
+      </p>
+      {found.length === 0 && <p className="text-ink-2">No rule has such a word.</p>}
+      <ul className="columns-1 gap-8 min-[64rem]:columns-2">
+        {found.map(({ id, title, why }) => {
+          const own = workshop.rules.find(({ rule }) => rule === id)?.severity;
+          return (
+            <li key={id} className="break-inside-avoid border-b border-line py-1.5">
+              <Link
+                to={`/handbook/rules/${id}`}
+                className="font-semibold underline decoration-line-strong underline-offset-2 hover:decoration-ink"
+              >
+                {title}
+              </Link>
+              {own && <span className="ml-2 border border-ink px-1 text-[0.8125rem]">{SEVERITY_NAMES[own]}</span>}
+              <span className="line-clamp-2 text-[0.8125rem] text-ink-2">{why}</span>
+            </li>
+          );
+        })}
+      </ul>
+    </>
   );
 }
 

@@ -76,7 +76,7 @@ function ExampleCard({ title, ruleId, example }: { title: string; ruleId: string
           </li>
         ))}
       </ol>
-      {findings.length === 0 && <p className="px-3 py-1.5 text-tide">Nothing stands against it.</p>}
+      {findings.length === 0 && <p className="px-3 py-1.5 text-tide">No problems found.</p>}
     </section>
   );
 }

@@ -29,7 +29,7 @@ const shown = (stored: { version: number; bottle: typeof bottle } | null, server
   }
   return { server, onClose, ...showPage(<Shelf />) };
 };
-const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Save', exact: true });
+const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Save' });
 
 describe('a bottle', () => {
   test('is saved from the version it was read at, with what was changed', async () => {

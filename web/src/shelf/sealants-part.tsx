@@ -1,4 +1,5 @@
-import { sealantsCompared } from '@eveningtide/core/needs';
+import { sheenName } from '@eveningtide/core/materials';
+import { sealantsCompared, type Sealant } from '@eveningtide/core/needs';
 import { formatNumber } from '@eveningtide/core/units';
 import { useMemo, useState } from 'react';
 import { sequenceOf } from '../looks/look.js';
@@ -42,7 +43,7 @@ export function SealantsPart() {
         </Check>
       </div>
       <table className="w-full border-y border-line">
-        <TableHead heads={['Sealant', 'Changes the colour by', 'Sheen', 'Film', 'Takes', 'Costs']} />
+        <TableHead heads={['Sealant', 'Before and after', 'The colour', 'Sheen', 'Film', 'Takes', 'Costs']} />
         <tbody>
           {found
             .filter(({ onShelf }) => onShelf || !mine)
@@ -52,12 +53,21 @@ export function SealantsPart() {
                   {one.name}
                   {!one.onShelf && <span className="ml-2 text-[0.8125rem] font-normal text-ink-3">not on the shelf</span>}
                 </th>
-                <td className="px-2">
-                  <Delta de00={one.shiftDe00} />
-                  {Math.abs(one.shiftL) >= 0.5 && <span className="text-ink-2">, {one.shiftL > 0 ? 'lighter' : 'darker'}</span>}
-                  {one.shiftDe00 < 1 && <span className="text-ink-2">, not seen</span>}
+                <td className="px-2 py-1">
+                  <Sealed before={one.before} after={one.after} sheenGu={one.sheenGu} />
                 </td>
-                <td className="figures px-2">{one.sheenGu === null ? 'as below' : `${formatNumber(one.sheenGu, 0)} GU`}</td>
+                <td className="px-2">
+                  {changeWords(one)}{' '}
+                  <span className="block text-[0.8125rem] text-ink-2">
+                    <Delta de00={one.shiftDe00} />
+                  </span>
+                </td>
+                <td className="px-2">
+                  {one.sheenGu === null ? 'as below' : sheenName(one.sheenGu)}
+                  {one.sheenGu !== null && (
+                    <span className="figures block text-[0.8125rem] text-ink-2">{formatNumber(one.sheenGu, 0)} GU</span>
+                  )}
+                </td>
                 <td className="figures px-2">{formatNumber(one.filmUm, 0)} µm</td>
                 <td className="figures px-2">{shown.text(one.ml, 'volume')}</td>
                 <td className="figures px-2">{one.cost === null ? <span className="text-ink-3">no price</span> : money(one.cost)}</td>
@@ -71,5 +81,28 @@ export function SealantsPart() {
         below is for the sequence to say: add it there and see.
       </p>
     </>
+  );
+}
+
+/** From which ΔE₀₀ on a change is seen at all, and seen at once (common thresholds of two patches side by side). */
+const SEEN_FROM = 1;
+const PLAIN_FROM = 3;
+
+function changeWords({ shiftDe00, shiftL }: Sealant): string {
+  if (shiftDe00 < SEEN_FROM) return 'stays as it is';
+  const how = Math.abs(shiftL) < 0.5 ? 'another tone' : shiftL > 0 ? 'lighter' : 'darker';
+  return shiftDe00 < PLAIN_FROM ? `a little ${how}` : `plainly ${how}`;
+}
+
+/** The zone without the sealant and under it, with the light on it as far as it shines. */
+function Sealed({ before, after, sheenGu }: { before: string; after: string; sheenGu: number | null }) {
+  const shine = Math.min(1, (sheenGu ?? 0) / 100);
+  return (
+    <svg width={112} height={30} viewBox="0 0 112 30" aria-hidden="true" className="block border border-ink/45">
+      <rect width={56} height={30} fill={before} />
+      <rect x={56} width={56} height={30} fill={after} />
+      <path d="M78 30 92 0h10L88 30z" fill="#ffffff" fillOpacity={shine * 0.7} />
+      <path d="M56 0v30" stroke="#ffffff" strokeOpacity={0.6} strokeWidth={0.75} />
+    </svg>
   );
 }

@@ -1,7 +1,7 @@
+import { SATIN_FROM_GU } from '../../materials/index.js';
 import { moveBefore } from '../fix-proposals.js';
 import type { Layer } from '../layer.js';
 import { finding, layerWords, type Rule } from './rule.js';
-import { SATIN_FROM_GU } from './powder-needs-tooth.js';
 
 const ID = 'gleam-dulled';
 

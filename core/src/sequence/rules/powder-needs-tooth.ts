@@ -1,10 +1,9 @@
+import { SATIN_FROM_GU } from '../../materials/index.js';
 import { insertMattCoat } from '../fix-proposals.js';
 import { surfaceSheen } from '../state.js';
 import { finding, type Caused, type Rule } from './rule.js';
 
 const ID = 'powder-needs-tooth';
-/** From here a surface counts as satin, GU at 60°: powder slides off (our number between matt and satin). */
-export const SATIN_FROM_GU = 15;
 
 export const powderNeedsTooth: Rule = {
   id: ID,

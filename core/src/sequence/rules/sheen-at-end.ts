@@ -1,21 +1,17 @@
+import { sheenName } from '../../materials/index.js';
 import { clearCoats } from '../fix-proposals.js';
 import type { Layer } from '../layer.js';
 import { surfaceSheen, type SequenceState } from '../state.js';
-import { SATIN_FROM_GU } from './powder-needs-tooth.js';
 import { findingAt, type Rule } from './rule.js';
 
 const ID = 'sheen-at-end';
-/** Gloss from here, GU at 60° (our number, between satin and gloss paints). */
-const GLOSS_FROM_GU = 55;
-
-const sheenOf = (gu: number): 'matt' | 'satin' | 'gloss' => (gu >= GLOSS_FROM_GU ? 'gloss' : gu >= SATIN_FROM_GU ? 'satin' : 'matt');
 
 /** Zones that would end in another sheen than is wanted, with the layer that makes it so. */
 export const wrongSheens = ({ subject, zones }: SequenceState): { zone: string; sheenGu: number; layer: Layer }[] =>
   [...zones.values()].flatMap((zone) => {
     if (zone.zone.keepClean !== null || zone.zone.seen === 'never') return [];
     const { sheenGu, layer } = surfaceSheen(zone);
-    return layer && sheenOf(sheenGu) !== subject.sheenWanted ? [{ zone: zone.zone.id, sheenGu, layer }] : [];
+    return layer && sheenName(sheenGu) !== subject.sheenWanted ? [{ zone: zone.zone.id, sheenGu, layer }] : [];
   });
 
 export const sheenAtEnd: Rule = {
@@ -52,7 +48,7 @@ export const sheenAtEnd: Rule = {
         cause: ID,
         finding: findingAt(step, last, ID, 'caution', {
           zones,
-          message: `It ends ${sheenOf(worst.sheenGu)}; ${subject.sheenWanted} is wanted.`,
+          message: `It ends ${sheenName(worst.sheenGu)}; ${subject.sheenWanted} is wanted.`,
           evidence: `About ${String(worst.sheenGu)} GU from the last coat that sets the sheen.`,
           causeIndex: last,
         }),
