@@ -22,6 +22,7 @@ const CODE: Record<Path, () => Promise<ComponentType>> = {
   '/deleted': async () => (await import('./pieces/deleted-view.js')).DeletedView,
   '/handbook': async () => (await import('./handbook/handbook-view.js')).HandbookView,
   '/handbook/rules/:ruleId': async () => (await import('./handbook/rule-page.js')).RulePage,
+  '/handbook/techniques/:techniqueId': async () => (await import('./handbook/technique-page.js')).TechniquePage,
   '/handbook/materials/:materialId': async () => (await import('./handbook/material-page.js')).MaterialPage,
   '/print': async () => (await import('./print/print-view.js')).PrintView,
   '/workshop': async () => (await import('./workshop/workshop-view.js')).WorkshopView,

@@ -9,6 +9,7 @@ const EXAMPLES: Partial<Record<Path, readonly string[]>> = {
   '/finishes/compare': ['/finishes/compare?left=salt-van:1&right=salt-van:2'],
   '/log': ['/log', '/log?piece=spring-wall&part=history'],
   '/handbook/rules/:ruleId': ['/handbook/rules/chip-stack-incomplete'],
+  '/handbook/techniques/:techniqueId': ['/handbook/techniques/wash'],
   '/handbook/materials/:materialId': ['/handbook/materials/enamel-matt'],
 };
 

@@ -146,6 +146,7 @@ export const VIEWS = [
     ],
   },
   { path: '/handbook/rules/:ruleId', name: 'A rule', listed: null },
+  { path: '/handbook/techniques/:techniqueId', name: 'A technique', listed: null },
   { path: '/handbook/materials/:materialId', name: 'A material', listed: null },
   {
     path: '/print',

@@ -4,3 +4,4 @@ export * from './pace.js';
 export { isOnSurface } from './lays.js';
 export { TECHNIQUES, TECHNIQUE_FAMILIES, isTechniqueId, techniqueById } from './catalogue/index.js';
 export * from './schools.js';
+export * from './how.js';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { MATERIALS } from '../materials/index.js';
-import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById } from './index.js';
+import { HOW_TO, TECHNIQUES, TOOLS, isTechniqueId, techniqueById } from './index.js';
 
 /** The table of the trade: where each leaves most. */
 const MOST = {
@@ -23,6 +23,14 @@ describe('techniques', () => {
       expect(t.usualCoverPct > 0 && t.usualCoverPct <= 100).toBe(true);
       expect(t.handsOn.perPieceMin).toBeGreaterThan(0);
       expect(t.source).toContain('common practice');
+    }
+  });
+
+  test('each says how it is done and when it is right, and nothing else does', () => {
+    expect(Object.keys(HOW_TO).sort()).toEqual(TECHNIQUES.map(({ id }) => id).sort());
+    for (const { steps, right } of Object.values(HOW_TO)) {
+      expect(steps.length).toBeGreaterThan(1);
+      for (const words of [...steps, right]) expect(words).toMatch(/^[A-Z].*\.$/);
     }
   });
 
