@@ -1,5 +1,6 @@
 import { newestOf, type Finish } from '@eveningtide/core/finishes';
-import { PIECE_KIND_NAMES } from '@eveningtide/core/subjects';
+import { stepPaint } from '@eveningtide/core/sequence';
+import { PIECE_KIND_NAMES, type Step } from '@eveningtide/core/subjects';
 import { GitCompare, Layers, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,6 +9,8 @@ import { useDeleteFinishMutation, useFinishesQuery, usePiecesQuery, useRestoreDe
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
+import { FinishedLook } from '../pieces/finished-look.js';
+import { useOnHand } from '../workers/outlook-context.js';
 import { ApplyFinishDialog } from './apply-finish-dialog.js';
 import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 
@@ -35,9 +38,6 @@ export function FinishesView() {
       <header className="mb-3 flex items-center justify-between gap-4">
         <h1 className="text-[1.6875rem] leading-8 font-bold">Finishes</h1>
         <div className="flex items-center gap-3">
-          <Link to="/pieces" className="underline">
-            Pieces
-          </Link>
           <Button
             disabled={picked.length !== 2}
             onClick={() => {
@@ -88,6 +88,10 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
   const { data: pieces = [] } = usePiecesQuery();
   const [remove] = useDeleteFinishMutation();
   const [restore] = useRestoreDeletedMutation();
+  // the piece that wears it, or that it was taken from
+  const shownOn = (
+    pieces.find(({ piece }) => piece.finish?.finishId === finish.id) ?? pieces.find(({ piece }) => piece.name === newest.fromPiece)
+  )?.piece;
   const users = pieces.filter(({ piece }) => piece.finish?.finishId === finish.id).map(({ piece }) => piece.name);
   const throwAway = async () => {
     try {
@@ -98,9 +102,11 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
     }
   };
   return (
-    <li className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,2fr)_auto] items-start gap-4 px-2 py-2.5 hover:bg-paper">
+    <li className="grid grid-cols-[8.5rem_minmax(0,1.4fr)_minmax(0,2fr)_auto] items-start gap-4 px-2 py-2.5 hover:bg-paper max-[52rem]:grid-cols-[8.5rem_minmax(0,1fr)]">
+      {shownOn ? <FinishedLook piece={shownOn} /> : <span />}
       <div>
         <p className="text-lg font-semibold">{finish.name}</p>
+        <Tones steps={newest.steps} />
         <p className="text-ink-2">
           {PIECE_KIND_NAMES[newest.kind]}, <span className="figures">1 : {newest.scaleRatio}</span>,{' '}
           {countWords(newest.steps.length, 'step')}
@@ -140,7 +146,7 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
         </Button>
         <button
           type="button"
-          aria-label={`Take ${finish.name} away`}
+          aria-label={`Delete ${finish.name}`}
           className="rounded-sm p-1.5 hover:bg-ground"
           onClick={() => {
             void throwAway();
@@ -150,5 +156,18 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
         </button>
       </div>
     </li>
+  );
+}
+
+/** The colours of its steps, in their order. */
+function Tones({ steps }: { steps: readonly Step[] }) {
+  const { supplies, mixes } = useOnHand();
+  const colours = steps.flatMap((step) => stepPaint(step, supplies, mixes)?.colour ?? []);
+  return (
+    <span aria-hidden="true" className="my-1 flex h-4 max-w-56 border border-ink/45">
+      {colours.map((colour, i) => (
+        <span key={i} className="h-full flex-1" style={{ background: colour }} />
+      ))}
+    </span>
   );
 }

@@ -169,15 +169,15 @@ function StepLine({
         {paint && (
           <>
             <Swatch colour={paint.colour} />
-            <span className="truncate">{paint.name}</span>
+            <span className="line-clamp-2 leading-tight">{paint.name}</span>
           </>
         )}
       </span>
-      <span className="truncate text-[0.8125rem]">
+      <span className="line-clamp-2 text-[0.8125rem] leading-tight">
         {step.material !== null && incoming.technique.dose ? formatDilution(step.dilution) : ''}
       </span>
-      <span className="truncate text-[0.8125rem]">{incoming.tool}</span>
-      <span className="truncate text-[0.8125rem]">
+      <span className="line-clamp-2 text-[0.8125rem] leading-tight">{incoming.tool}</span>
+      <span className="line-clamp-2 text-[0.8125rem] leading-tight">
         {zoneWords(piece, step)}
         {step.members !== null &&
           `, ${membersOf(step, piece)

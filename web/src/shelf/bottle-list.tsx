@@ -157,7 +157,7 @@ function BottleTable({ bottles, onEdit }: { bottles: readonly Bottle[]; onEdit: 
   const shown = useShown();
   const days = useDays();
   return (
-    <table className="w-full border-y border-line">
+    <table className="w-full border-y border-line max-[40rem]:[&_:is(td,th):nth-child(n+4):nth-child(-n+6)]:hidden">
       <thead>
         <tr className="border-b border-line text-left text-[0.8125rem] text-ink-3">
           {['Bottle', 'Kind', 'Left', 'Opened', 'Stands', 'Used on'].map((head) => (

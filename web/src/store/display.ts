@@ -12,6 +12,8 @@ export interface DisplayState {
   textPct: TextSize;
   /** Keys without Control or Alt do something; off for those who dictate or use switches (WCAG 2.1.4). */
   singleKeys: boolean;
+  /** The key that begins and ends a step at the bench, as browsers name it: space, or what a foot pedal sends. */
+  goKey: string;
   /** Windows that open and close make no sound. */
   silent: boolean;
   /** The lesser fields of a step stand open. */
@@ -27,6 +29,7 @@ const USUAL: DisplayState = {
   theme: 'day',
   textPct: 100,
   singleKeys: true,
+  goKey: ' ',
   silent: true,
   moreOfSteps: false,
   hasBegun: false,
@@ -36,13 +39,14 @@ const USUAL: DisplayState = {
 /** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
 export function storedDisplay(): DisplayState {
   try {
-    const { theme, textPct, singleKeys, silent, moreOfSteps, hasBegun } = JSON.parse(
+    const { theme, textPct, singleKeys, goKey, silent, moreOfSteps, hasBegun } = JSON.parse(
       localStorage.getItem(KEY) ?? '{}',
     ) as Partial<DisplayState>;
     return {
       theme: THEMES.find((one) => one === theme) ?? USUAL.theme,
       textPct: TEXT_SIZES.find((one) => one === textPct) ?? USUAL.textPct,
       singleKeys: singleKeys ?? USUAL.singleKeys,
+      goKey: typeof goKey === 'string' && goKey !== '' ? goKey : USUAL.goKey,
       silent: silent ?? USUAL.silent,
       moreOfSteps: moreOfSteps ?? USUAL.moreOfSteps,
       hasBegun: hasBegun ?? USUAL.hasBegun,
@@ -77,6 +81,9 @@ const slice = createSlice({
     },
     singleKeysSet: (state, { payload }: PayloadAction<boolean>) => {
       state.singleKeys = payload;
+    },
+    goKeySet: (state, { payload }: PayloadAction<string>) => {
+      state.goKey = payload;
     },
     moreOfStepsSet: (state, { payload }: PayloadAction<boolean>) => {
       state.moreOfSteps = payload;

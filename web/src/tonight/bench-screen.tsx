@@ -84,59 +84,61 @@ export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreen
         {told}
       </p>
       <Delayed />
-      <div className="grid min-h-0 flex-1 grid-cols-1 overflow-y-auto min-[64rem]:grid-cols-[minmax(0,1fr)_min(25.5rem,38%)] min-[64rem]:overflow-hidden">
-        <section
-          aria-label="The step"
-          className="relative flex flex-col border-line-strong pb-5 before:absolute before:inset-y-0 before:left-0 before:w-1.5 before:bg-lamp min-[64rem]:overflow-y-auto min-[64rem]:border-r"
-        >
-          {job && piece ? (
-            <>
-              <StepNow
-                job={job}
-                piece={piece}
-                nowMin={nowMin}
-                cleanMin={cleaningAfterMin(evening, job)}
-                cleanUntilMin={job.state === 'planned' ? cleaningUntilMin(evening, nowMin) : null}
-              />
-              <GoButtons
-                job={job}
-                piece={piece}
-                entry={bench.entryOf(job)}
-                clock={clock}
-                nowMin={nowMin}
+      <div className="@container flex min-h-0 flex-1 flex-col">
+        <div className="grid min-h-0 flex-1 grid-cols-1 content-start overflow-y-auto @min-[50rem]:content-stretch @min-[50rem]:grid-cols-[minmax(0,1fr)_min(25.5rem,38%)] @min-[50rem]:overflow-hidden">
+          <section
+            aria-label="The step"
+            className="relative flex flex-col border-line-strong before:absolute before:inset-y-0 before:left-0 before:w-1.5 before:bg-lamp @min-[50rem]:overflow-y-auto @min-[50rem]:border-r"
+          >
+            {job && piece ? (
+              <>
+                <StepNow
+                  job={job}
+                  piece={piece}
+                  nowMin={nowMin}
+                  cleanMin={cleaningAfterMin(evening, job)}
+                  cleanUntilMin={job.state === 'planned' ? cleaningUntilMin(evening, nowMin) : null}
+                />
+                <GoButtons
+                  job={job}
+                  piece={piece}
+                  entry={bench.entryOf(job)}
+                  clock={clock}
+                  nowMin={nowMin}
+                  bench={bench}
+                  onWrong={() => {
+                    setWrong(job);
+                  }}
+                />
+              </>
+            ) : (
+              <AllDone evening={evening} outlook={outlook} pieceName={pieceName} />
+            )}
+          </section>
+          <div className="relative flex flex-col px-4 @min-[50rem]:overflow-y-auto">
+            <TimerList
+              timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)}
+              nowMin={nowMin}
+              originDate={outlook.originDate}
+              isCurrent={isCurrent}
+            />
+            <NextUp title="This comes first" jobs={first} {...lists} />
+            <NextUp title="While this dries" jobs={meanwhile} {...lists} />
+            {lastDone && entry && (
+              <Happened
+                key={entry.id}
+                job={lastDone}
+                outlook={outlook}
+                entry={entry}
+                pieceName={pieceName(lastDone.pieceId)}
                 bench={bench}
                 onWrong={() => {
-                  setWrong(job);
+                  setWrong(lastDone);
                 }}
               />
-            </>
-          ) : (
-            <AllDone evening={evening} outlook={outlook} pieceName={pieceName} />
-          )}
-        </section>
-        <div className="relative flex flex-col px-4 min-[64rem]:overflow-y-auto">
-          <TimerList
-            timers={namedTimers(outlook, nowMin, pieceName, bench.foundDry)}
-            nowMin={nowMin}
-            originDate={outlook.originDate}
-            isCurrent={isCurrent}
-          />
-          <NextUp title="This comes first" jobs={first} {...lists} />
-          <NextUp title="While this dries" jobs={meanwhile} {...lists} />
-          {lastDone && entry && (
-            <Happened
-              key={entry.id}
-              job={lastDone}
-              outlook={outlook}
-              entry={entry}
-              pieceName={pieceName(lastDone.pieceId)}
-              bench={bench}
-              onWrong={() => {
-                setWrong(lastDone);
-              }}
-            />
-          )}
-          <NextUp title="Next up" jobs={coming} {...lists} />
+            )}
+            <NextUp title="Next up" jobs={coming} {...lists} />
+          </div>
         </div>
       </div>
       {wrong && wrongEntry && (

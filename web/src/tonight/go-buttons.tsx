@@ -52,7 +52,7 @@ export function GoButtons({ job, piece, entry, clock, nowMin, bench, onWrong }: 
     ? minuteOf(entry.startedAt.slice(0, 10), benchMoment(clock)) - minuteOf(entry.startedAt.slice(0, 10), entry.startedAt)
     : 0;
   return (
-    <div className="mt-auto grid grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)_minmax(0,0.7fr)] gap-3 px-6 pt-4 max-[40rem]:sticky max-[40rem]:bottom-0 max-[40rem]:gap-2 max-[40rem]:bg-page max-[40rem]:px-3 max-[40rem]:py-2">
+    <div className="sticky bottom-0 mt-auto ml-1.5 grid grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)_minmax(0,0.7fr)] gap-3 border-t border-line bg-page px-5 py-4 max-[40rem]:gap-2 max-[40rem]:px-3 max-[40rem]:py-2">
       {isRunning && entry ? (
         <div className={`${BIG} flex flex-col justify-center border-line-strong bg-rail`}>
           Started {entry.startedAt.slice(11, 16)}

@@ -41,7 +41,7 @@ export function NextUp({ title, jobs, chosen, pieceName, onChoose }: NextUpProps
                   {[pieceName(job.pieceId), partWords(job)].filter((words) => words !== '').join(' · ')}
                 </span>
               </span>
-              <span className="figures text-lg text-ink-2">{formatNumber(job.plannedMin, 0)} min</span>
+              <span className="figures text-lg whitespace-nowrap text-ink-2">{formatNumber(job.plannedMin, 0)} min</span>
             </button>
           </li>
         ))}

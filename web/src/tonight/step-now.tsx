@@ -59,6 +59,12 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
             , {zoneWords(piece, job.step)}
             {members.length > 0 && ` · ${members.join(', ')}`}
           </p>
+          <Link
+            className="inline-flex min-h-9 items-center text-lg underline decoration-line-strong underline-offset-4"
+            to={`/handbook/techniques/${job.step.technique}`}
+          >
+            How it is done
+          </Link>
           {how !== '' && <p className="text-[1.375rem] leading-7">{how}</p>}
           {keepOff !== '' && <p className="text-lg leading-6 text-ink-2">Keep off: {keepOff}</p>}
         </div>

@@ -6,15 +6,15 @@ const isTaken = (target: EventTarget | null, key: string): boolean =>
   target instanceof HTMLElement &&
   (target.matches('input, textarea, select') || target.isContentEditable || (key === ' ' && target.matches('button, summary')));
 
-/** Space begins and ends what is on; up and down choose another job. Not while something else has the keys. */
+/** Space, or the key that was learnt for it, begins and ends what is on; up and down choose another job. Not while something else has the keys. */
 export function useBenchKeys({ onGo, onStep }: { onGo: () => void; onStep: (by: number) => void }): void {
-  const singleKeys = useAppSelector((state) => state.display.singleKeys);
+  const { singleKeys, goKey } = useAppSelector((state) => state.display);
   useEffect(() => {
     if (!singleKeys) return;
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTaken(event.target, event.key) || document.querySelector('[role=dialog]'))
         return;
-      if (event.key === ' ') {
+      if (event.key === goKey) {
         // held down it must not begin and end at once
         if (!event.repeat) onGo();
       } else if (event.key === 'ArrowDown' || event.key === 'ArrowRight') onStep(1);
@@ -26,5 +26,5 @@ export function useBenchKeys({ onGo, onStep }: { onGo: () => void; onStep: (by: 
     return () => {
       window.removeEventListener('keydown', onKey);
     };
-  }, [singleKeys, onGo, onStep]);
+  }, [singleKeys, goKey, onGo, onStep]);
 }

@@ -2,7 +2,7 @@ import { AMOUNTS, effectById, featuresFor, proposalOf, type Amount, type Effect 
 import { NO_INTENT, type Intent, type Piece, type Wish } from '@eveningtide/core/subjects';
 import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
-import { Plus, Sparkles } from 'lucide-react';
+import { BookOpenText, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { countWords } from '../ui/words.js';
@@ -73,7 +73,7 @@ export function WishList({ piece }: { piece: Piece }) {
         <div className="mt-2 flex items-end gap-2">
           <SelectField label="How much of it" className="w-36" value={amount} options={AMOUNT_OPTIONS} onChange={setAmount} />
           <Button small onClick={propose}>
-            <Sparkles size={14} aria-hidden="true" /> Propose from the story
+            <BookOpenText size={14} aria-hidden="true" /> Propose from the story
           </Button>
         </div>
       </Panel>

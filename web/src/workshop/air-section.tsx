@@ -35,7 +35,7 @@ export function AirSection({ workshop: { climate }, change }: SectionProps) {
           change({ climate: { ...climate, night } });
         }}
       />
-      <h3 className="mt-3 font-semibold">Drying places</h3>
+      <h4 className="mt-3 font-semibold">Drying places</h4>
       {climate.places.map((place) => {
         const users = usedBy(place.id);
         return (

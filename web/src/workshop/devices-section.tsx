@@ -47,7 +47,7 @@ function DevicePart({ device }: { device: AnyDeviceState }) {
   };
   return (
     <div role="group" aria-label={name}>
-      <h3 className="font-semibold">{name} (simulated)</h3>
+      <h4 className="font-semibold">{name} (simulated)</h4>
       <Check
         checked={on}
         onChange={(wanted) => {

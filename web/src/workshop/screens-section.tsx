@@ -110,7 +110,7 @@ function Paired({ screens }: { screens: readonly PairedScreen[] }) {
   const [asked, setAsked] = useState<PairedScreen | null>(null);
   return (
     <>
-      <h3 className="mt-3 font-semibold">Paired</h3>
+      <h4 className="mt-3 font-semibold">Paired</h4>
       <ul aria-label="Paired screens" className="divide-y divide-line border-y border-line">
         {screens.map((screen) => (
           <li key={screen.id} className="flex items-center justify-between gap-3 py-1.5">

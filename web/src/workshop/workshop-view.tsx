@@ -1,3 +1,4 @@
+import type { ComponentType } from 'react';
 import { Link } from 'react-router';
 import { Failed, Loading } from '../ui/states.js';
 import { AirSection } from './air-section.js';
@@ -11,7 +12,8 @@ import { EveningsForm } from './evenings-form.js';
 import { ScreensSection } from './screens-section.js';
 import { SchoolsSection } from './schools-section.js';
 import { MeasuringSection } from './measuring-section.js';
-import { Section } from './section.js';
+import { PedalSection } from './pedal-section.js';
+import { Section, SectionGroup, type SectionProps } from './section.js';
 import { useWorkshop, type WorkshopEditor } from './use-workshop.js';
 
 const STATES: Record<WorkshopEditor['state'], string> = {
@@ -22,6 +24,22 @@ const STATES: Record<WorkshopEditor['state'], string> = {
   waiting: 'Not saved: look at the evenings',
 };
 
+function EveningsSection({ workshop: { weekly, dates }, change }: SectionProps) {
+  return (
+    <Section title="Evenings" note="The plan uses these hours and nothing else.">
+      <EveningsForm weekly={weekly} dates={dates} onChange={change} />
+    </Section>
+  );
+}
+
+/** What is told of the place, in the order in which somebody new would tell it. */
+const GROUPS: readonly { id: string; title: string; sections: readonly ComponentType<SectionProps>[] }[] = [
+  { id: 'when', title: 'When, and in what air', sections: [EveningsSection, AirSection, DaylightSection] },
+  { id: 'bench', title: 'The bench', sections: [EquipmentSection, DroppersSection, MeasuringSection] },
+  { id: 'habits', title: 'How you like it', sections: [DisplaySection, PedalSection, SchoolsSection] },
+  { id: 'machine', title: 'Screens, devices, backups', sections: [ScreensSection, DevicesSection, BackupsSection] },
+];
+
 /** The place everything is planned for. */
 export function WorkshopView() {
   const { workshop, state, trouble, change, isError, retry } = useWorkshop();
@@ -30,7 +48,7 @@ export function WorkshopView() {
   const props = { workshop, change };
   return (
     <main className="@container p-4">
-      <header className="mb-3 flex items-baseline justify-between gap-4">
+      <header className="mb-1 flex items-baseline justify-between gap-4">
         <h1 className="text-[1.6875rem] leading-8 font-bold">Workshop</h1>
         <Link to="/begin" className="mr-auto underline">
           First steps
@@ -43,21 +61,23 @@ export function WorkshopView() {
           {state === 'offline' && trouble !== null ? `: ${trouble}` : ''}
         </p>
       </header>
-      <div className="columns-1 gap-4 @min-[56rem]:columns-2">
-        <Section title="Evenings" note="The plan uses these hours and nothing else.">
-          <EveningsForm weekly={workshop.weekly} dates={workshop.dates} onChange={change} />
-        </Section>
-        <AirSection {...props} />
-        <DevicesSection />
-        <ScreensSection />
-        <DaylightSection {...props} />
-        <EquipmentSection {...props} />
-        <DroppersSection {...props} />
-        <MeasuringSection {...props} />
-        <DisplaySection {...props} />
-        <SchoolsSection {...props} />
-        <BackupsSection />
-      </div>
+      <nav
+        aria-label="Parts of the workshop"
+        className="sticky top-0 z-10 -mx-4 flex flex-wrap gap-x-5 border-b border-line bg-page px-4 max-[40rem]:static"
+      >
+        {GROUPS.map(({ id, title }) => (
+          <a key={id} href={`#${id}`} className="inline-flex min-h-9 items-center underline decoration-line-strong underline-offset-4">
+            {title}
+          </a>
+        ))}
+      </nav>
+      {GROUPS.map(({ id, title, sections }) => (
+        <SectionGroup key={id} id={id} title={title}>
+          {sections.map((Part, i) => (
+            <Part key={i} {...props} />
+          ))}
+        </SectionGroup>
+      ))}
     </main>
   );
 }
