@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { PlanFile } from '@eveningtide/core/plan-file';
+import { partOf, type PlanFile } from '@eveningtide/core/plan-file';
 import request from 'supertest';
 import { testApp, testPiece, testPlan } from '../testing.js';
 
@@ -94,5 +94,51 @@ describe('plan file', () => {
 
   test('what is not JSON is refused', async () => {
     await http().put('/api/plan-file?today=2026-11-24').set('content-type', 'application/json').send('{"format":').expect(400);
+  });
+});
+
+describe('one thing from a file of its own', () => {
+  const added = (part: unknown, choices: object[] = []) => http().post('/api/plan-file/add').send({ part, choices });
+  const van = partOf(demo, 'pieces', 'salt-van-14');
+
+  test('is added with all that it is made from; once more nothing happens', async () => {
+    await imported(testPlan()).expect(200);
+    const { body } = await added(van).expect(200);
+    expect(body.written).toContainEqual({ list: 'pieces', id: 'salt-van-14', version: expect.any(Number) });
+    const out = await exported();
+    expect(out.pieces.map(({ name }) => name)).toContain('Salt van No. 14');
+    expect(out.bottles.length).toBeGreaterThan(testPlan().bottles.length);
+    // the bottles that came are empty until somebody says otherwise; all else is as in the file
+    expect((await added(van).expect(200)).body).toEqual({ written: [] });
+    expect(await exported()).toEqual(out);
+  });
+
+  test('takes the place of what is here only where that is chosen', async () => {
+    await imported(testPlan()).expect(200);
+    await added(van).expect(200);
+    const other = { ...van, pieces: van.pieces.map((piece) => ({ ...piece, note: 'from a friend' })) };
+    await added(other, [{ list: 'pieces', id: 'salt-van-14', choice: 'mine' }]).expect(200, { written: [] });
+    await added(other, [{ list: 'pieces', id: 'salt-van-14', choice: 'theirs' }]).expect(200);
+    const noted = (await exported()).pieces.filter(({ note }) => note === 'from a friend');
+    expect(noted.map(({ id }) => id)).toEqual(['salt-van-14']);
+  });
+
+  test('of an older version is brought up first', async () => {
+    await imported(testPlan()).expect(200);
+    await added({ ...van, version: 9 }).expect(200);
+  });
+
+  test.each<[string, unknown, string]>([
+    ['a whole plan', testPlan(), 'format'],
+    ['a newer version', { ...van, version: 99 }, 'version'],
+    ['a spoilt field', { ...van, pieces: [{ ...van.pieces[0], scaleRatio: 'small' }] }, 'pieces[0].scaleRatio'],
+    ['a step with a bottle that is not there', { ...van, bottles: [] }, 'pieces[0].steps[2].bottleId'],
+    ['no file at all', 'hello', '(file)'],
+  ])('%s: refused whole, the place named, nothing changed', async (_name, part, path) => {
+    await imported(testPlan()).expect(200);
+    const before = await exported();
+    const { body } = await added(part).expect(400);
+    expect(body.faults.map((fault: { path: string }) => fault.path)).toContain(path);
+    expect(await exported()).toEqual(before);
   });
 });

@@ -1,7 +1,7 @@
 import { newestOf, type Finish } from '@eveningtide/core/finishes';
 import { stepPaint } from '@eveningtide/core/sequence';
 import { PIECE_KIND_NAMES, type Step } from '@eveningtide/core/subjects';
-import { GitCompare, Layers, Trash2 } from 'lucide-react';
+import { GitCompare, Layers, Share, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { countWords } from '../ui/words.js';
@@ -9,6 +9,7 @@ import { useDeleteFinishMutation, useFinishesQuery, usePiecesQuery, useRestoreDe
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
+import { usePassOn } from '../passing/use-pass-on.js';
 import { FinishedLook } from '../pieces/finished-look.js';
 import { useOnHand } from '../workers/outlook-context.js';
 import { ApplyFinishDialog } from './apply-finish-dialog.js';
@@ -84,6 +85,7 @@ interface FinishItemProps {
 function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
   const { finish } = stored;
   const days = useDays();
+  const passOn = usePassOn();
   const newest = newestOf(finish);
   const { data: pieces = [] } = usePiecesQuery();
   const [remove] = useDeleteFinishMutation();
@@ -144,6 +146,17 @@ function FinishItem({ stored, picked, onPick, onPut }: FinishItemProps) {
         >
           <Layers size={14} aria-hidden="true" /> Put it on …
         </Button>
+        <button
+          type="button"
+          aria-label={`Save ${finish.name} to a file`}
+          title="Save to a file"
+          className="rounded-sm p-1.5 hover:bg-ground"
+          onClick={() => {
+            void passOn('finishes', finish.id, finish.name);
+          }}
+        >
+          <Share size={17} aria-hidden="true" />
+        </button>
         <button
           type="button"
           aria-label={`Delete ${finish.name}`}

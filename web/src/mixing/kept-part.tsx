@@ -5,6 +5,7 @@ import { formatMinutes } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { usePassOn } from '../passing/use-pass-on.js';
 import { useDeleteMixMutation, useMixesQuery, usePiecesQuery, useRestoreDeletedMutation, type StoredMix } from '../store/api.js';
 import { EMPTY_CUP, cupActions } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
@@ -93,6 +94,7 @@ export function KeptPart() {
 
 function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void }) {
   const { mix } = stored;
+  const passOn = usePassOn();
   const [judging, setJudging] = useState(false);
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -174,10 +176,18 @@ function MixCard({ stored, onChange }: { stored: StoredMix; onChange: () => void
         <Button
           small
           onClick={() => {
+            void passOn('mixes', mix.id, mix.name);
+          }}
+        >
+          Save to a file
+        </Button>
+        <Button
+          small
+          onClick={() => {
             void throwAway();
           }}
         >
-          Remove it
+          Delete it
         </Button>
       </div>
       {judging && (

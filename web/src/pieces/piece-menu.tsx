@@ -1,10 +1,11 @@
 import { duplicated } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale } from 'lucide-react';
+import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale, Share } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
+import { usePassOn } from '../passing/use-pass-on.js';
 import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
@@ -21,6 +22,7 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const dispatch = useAppDispatch();
   const now = useBenchNow();
   const [save] = useSavePieceMutation();
+  const passOn = usePassOn();
   const edited = useAppSelector((state) => state.editor.piece);
   // the piece on the bench is changed where it lies, so that undo knows of it
   const isOpen = edited?.id === stored.piece.id;
@@ -56,6 +58,14 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-44 rounded-sm border border-line-strong bg-paper p-1">
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                void passOn('pieces', piece.id, piece.name);
+              }}
+            >
+              <Share size={15} aria-hidden="true" /> Save to a file
+            </DropdownMenu.Item>
             <DropdownMenu.Item className={item} onSelect={duplicate}>
               <Copy size={15} aria-hidden="true" /> Duplicate
             </DropdownMenu.Item>

@@ -1,7 +1,7 @@
-import type { PlanFault } from '@eveningtide/core/kept';
+import type { PlanFile } from '@eveningtide/core/plan-file';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { refusalOf, useImportPlanMutation, useLazyExportPlanQuery } from '../store/api.js';
 import { Ask } from '../ui/ask.js';
@@ -9,23 +9,25 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { localNow } from '../ui/days.js';
 import { download } from '../ui/download.js';
+import { Faults, type Refused } from '../ui/faults.js';
 import { countWords } from '../ui/words.js';
 import { notifyWithUndo } from '../ui/notify.js';
 
+const AddPartDialog = lazy(async () => ({ default: (await import('../passing/add-part-dialog.js')).AddPartDialog }));
+
 const FILE_NAME = 'workshop.eveningtide.json';
 
-interface Broken {
+interface Broken extends Refused {
   name: string;
-  message: string;
-  faults: PlanFault[];
 }
 
-/** Everything out to a plan file, and in again. A file that comes in replaces all; the toast brings back what was there. */
+/** Everything out to a plan file, and in again: a whole plan replaces all, one thing that was passed on is added. The toast brings back what was there. */
 export function PlanFileMenu() {
   const input = useRef<HTMLInputElement>(null);
   const [fetchPlan] = useLazyExportPlanQuery();
   const [importPlan] = useImportPlanMutation();
   const [asked, setAsked] = useState<{ name: string; file: unknown } | null>(null);
+  const [adding, setAdding] = useState<{ name: string; file: unknown; plan: PlanFile } | null>(null);
   const [broken, setBroken] = useState<Broken | null>(null);
 
   const save = async () => {
@@ -38,9 +40,14 @@ export function PlanFileMenu() {
 
   const read = async (chosen: File) => {
     try {
-      setAsked({ name: chosen.name, file: JSON.parse(await chosen.text()) as unknown });
+      const file = JSON.parse(await chosen.text()) as unknown;
+      const { isPartFile } = await import('@eveningtide/core/plan-file');
+      // the file says itself what it is: one thing never takes the place of everything
+      if (isPartFile(file)) setAdding({ name: chosen.name, file, plan: await fetchPlan().unwrap() });
+      else setAsked({ name: chosen.name, file });
     } catch (error) {
-      setBroken({ name: chosen.name, message: `It is not JSON: ${error instanceof Error ? error.message : String(error)}`, faults: [] });
+      if (!(error instanceof SyntaxError)) setBroken({ name: chosen.name, message: 'The server does not answer.', faults: [] });
+      else setBroken({ name: chosen.name, message: `It is not JSON: ${error.message}`, faults: [] });
     }
   };
 
@@ -82,7 +89,15 @@ export function PlanFileMenu() {
                 input.current?.click();
               }}
             >
-              Open a file …
+              Replace everything by a file …
+            </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={item}
+              onSelect={() => {
+                input.current?.click();
+              }}
+            >
+              Add from a file …
             </DropdownMenu.Item>
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
@@ -112,6 +127,16 @@ export function PlanFileMenu() {
           setAsked(null);
         }}
       />
+      <Suspense>
+        {adding && (
+          <AddPartDialog
+            {...adding}
+            onClose={() => {
+              setAdding(null);
+            }}
+          />
+        )}
+      </Suspense>
       {broken && (
         <Dialog
           title={`${broken.name} was refused`}
@@ -121,16 +146,7 @@ export function PlanFileMenu() {
             if (!isOpen) setBroken(null);
           }}
         >
-          {broken.faults.length === 0 && <p>{broken.message}</p>}
-          <ul className="space-y-2">
-            {broken.faults.map((fault) => (
-              <li key={`${fault.path} ${fault.allowed}`} className="border-l-4 border-brick bg-paper px-3 py-1.5">
-                <code className="figures font-semibold">{fault.path}</code>
-                <br />
-                holds <q>{fault.value}</q>; allowed: {fault.allowed}
-              </li>
-            ))}
-          </ul>
+          <Faults refused={broken} />
         </Dialog>
       )}
     </>

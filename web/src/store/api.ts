@@ -2,12 +2,12 @@ import type { Air } from '@eveningtide/core/climate';
 import type { AnyDeviceState, DeviceId, DeviceState } from '@eveningtide/core/devices';
 import type { Lab } from '@eveningtide/core/colour';
 import type { ListKey, PlanFault, Stored } from '@eveningtide/core/kept';
-import type { PlanFile } from '@eveningtide/core/plan-file';
+import type { Choice, PartKey, PlanFile } from '@eveningtide/core/plan-file';
 import type { Workshop } from '@eveningtide/core/schedule';
 import type { Picture } from '@eveningtide/core/subjects';
 import { QueryStatus, createApi } from '@reduxjs/toolkit/query/react';
 import { PATIENT, baseQuery } from './ask.js';
-import { LISTS, TAGS, changed, listEndpoints, type DeletedKind, type ListPatch, type Recipe } from './kept-lists.js';
+import { LISTED, LISTS, TAGS, changed, listEndpoints, type DeletedKind, type ListPatch, type Recipe } from './kept-lists.js';
 
 export type StoredPiece = Stored<'pieces'>;
 export type StoredBottle = Stored<'bottles'>;
@@ -45,6 +45,13 @@ export interface ScreensState {
   /** How another is paired; null: the network was not asked for. */
   pairing: { address: string; code: string; qr: string; lockedUntil: string | null; /** Null: closed. */ openUntil: string | null } | null;
   screens: PairedScreen[];
+}
+
+/** One thing of a file that was added, and the version it has now. */
+export interface Written {
+  list: PartKey;
+  id: string;
+  version: number;
 }
 
 /** What was deleted and can still be brought back. */
@@ -141,6 +148,27 @@ export const api = createApi({
       query: ({ file, today }) => ({ url: `plan-file?today=${today}`, method: 'PUT', body: file }),
       invalidatesTags: TAGS.filter((tag) => tag !== 'backups'),
     }),
+    addPart: build.mutation<
+      { written: readonly Written[] },
+      { part: unknown; choices: readonly { list: PartKey; id: string; choice: Choice }[] }
+    >({
+      query: (body) => ({ url: 'plan-file/add', method: 'POST', body }),
+      invalidatesTags: [...LISTS, 'deleted'],
+    }),
+    // what was new goes, what was replaced has its place again
+    takeBackPart: build.mutation<null, { written: readonly Written[]; before: PlanFile }>({
+      async queryFn({ written, before }, _api, _options, ask) {
+        for (const { list, id, version } of [...written].reverse()) {
+          const own = (before[list] as readonly { id: string }[]).find((thing) => thing.id === id);
+          const answer = own
+            ? await ask({ url: `${list}/${id}`, method: 'PUT', body: { version, [LISTED[list].one]: own } })
+            : await ask({ url: `${list}/${id}`, method: 'DELETE' });
+          if (answer.error) return { error: answer.error };
+        }
+        return { data: null };
+      },
+      invalidatesTags: [...LISTS, 'deleted'],
+    }),
     exportPlan: build.query<PlanFile, void>({ query: () => 'plan-file', keepUnusedDataFor: 0 }),
   }),
 });
@@ -184,6 +212,8 @@ export const {
   useRestoreDeletedMutation,
   useForgetDeletedMutation,
   useSaveWorkshopMutation,
+  useAddPartMutation,
+  useTakeBackPartMutation,
   useImportPlanMutation,
   useLazyExportPlanQuery,
 } = api;
