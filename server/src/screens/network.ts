@@ -37,6 +37,18 @@ export function networkFrom(args: readonly string[], port: number, own: () => st
   return { addresses, port };
 }
 
+/** Where the network is opened from the bench: the address that is wanted by `EVENINGTIDE_ADDRESS`, else all of this machine. @throws NetworkError */
+export function addressesToOpen(wanted = process.env['EVENINGTIDE_ADDRESS'], own: () => string[] = ownAddresses): readonly string[] {
+  if (wanted !== undefined) {
+    if (!isIPv4(wanted))
+      throw new NetworkError(`EVENINGTIDE_ADDRESS is ${wanted}; allowed: an address of this machine such as 192.168.1.20.`);
+    return [wanted];
+  }
+  const addresses = own();
+  if (addresses.length === 0) throw new NetworkError('This machine is in no network. Connect it, then switch it on again.');
+  return addresses;
+}
+
 /** Where a screen asks to be paired; with the code, it stands in the form already. */
 export function pairingAddress({ addresses, port }: Network, code?: string): string {
   return `http://${addresses[0] ?? ''}:${String(port)}/pair${code === undefined ? '' : `?code=${code}`}`;

@@ -1,13 +1,13 @@
-import { Controller, Delete, ForbiddenException, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
+import { ConflictException, Controller, Delete, ForbiddenException, Get, HttpCode, Param, Post, Res } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Response } from 'express';
 import qrCode from 'qrcode';
 import { screenIdOf } from '../http/screen-id.js';
-import { pairingAddress } from './network.js';
+import { NetworkError, pairingAddress } from './network.js';
 import { ScreensService, type Screen } from './screens.service.js';
 
 export interface ScreensState {
-  /** How to pair one; null: the network was not asked for. */
+  /** How to pair one; null: the network is not answered. */
   pairing: {
     address: string;
     code: string;
@@ -15,6 +15,8 @@ export interface ScreensState {
     lockedUntil: string | null;
     openUntil: string | null;
   } | null;
+  /** The network was asked for at the start, and is not switched off here. */
+  isFixed: boolean;
   screens: Screen[];
 }
 
@@ -39,6 +41,29 @@ export class ScreensController {
     return this.state();
   }
 
+  @Post('network')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Answer the network too, until it is switched off or the server ends; opens pairing' })
+  async open(@Res({ passthrough: true }) response: Response): Promise<ScreensState> {
+    atTheBench(response);
+    try {
+      await this.screens.openNetwork();
+    } catch (error) {
+      if (error instanceof NetworkError) throw new ConflictException({ error: 'no-network', message: error.message });
+      throw error;
+    }
+    return this.state();
+  }
+
+  @Delete('network')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Answer this machine only' })
+  async close(@Res({ passthrough: true }) response: Response): Promise<ScreensState> {
+    atTheBench(response);
+    await this.screens.closeNetwork();
+    return this.state();
+  }
+
   @Delete(':id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Send a paired screen away' })
@@ -57,7 +82,7 @@ export class ScreensController {
       lockedUntil: iso(this.screens.lockedUntil()),
       openUntil: iso(this.screens.openUntil()),
     };
-    return { pairing, screens: await this.screens.all() };
+    return { pairing, isFixed: this.screens.isFixed, screens: await this.screens.all() };
   }
 }
 

@@ -1,14 +1,13 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { setTimeout as wait } from 'node:timers/promises';
-import { Inject, Injectable } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { Writes } from '../database/writes.js';
 import { ScreenRow } from './screen.row.js';
 import { notFound } from '../http/errors.js';
 import { LiveService } from '../live/live.service.js';
 import type { Network } from './network.js';
+import { NetworkDoor } from './network-door.js';
 import { PairingCode } from './pairing-code.js';
-
-export const NETWORK = Symbol('network');
 
 export interface Screen {
   id: string;
@@ -40,8 +39,30 @@ export class ScreensService {
   constructor(
     private readonly writes: Writes,
     private readonly live: LiveService,
-    @Inject(NETWORK) readonly network: Network | null,
+    private readonly door: NetworkDoor,
   ) {}
+
+  /** How the server is reached from the network now; null: only from this machine. */
+  get network(): Network | null {
+    return this.door.network;
+  }
+
+  /** The network was asked for at the start, and stays. */
+  get isFixed(): boolean {
+    return this.door.isFixed;
+  }
+
+  /** Answers the network, and opens pairing. @throws NetworkError */
+  async openNetwork(): Promise<void> {
+    await this.door.open();
+    this.renewCode();
+  }
+
+  /** Answers this machine only. What was paired stays so for the next time. */
+  async closeNetwork(): Promise<void> {
+    await this.door.close();
+    this.tell();
+  }
 
   get code(): string {
     return this.pairing.code;

@@ -42,8 +42,10 @@ export interface PairedScreen {
 }
 
 export interface ScreensState {
-  /** How another is paired; null: the network was not asked for. */
+  /** How another is paired; null: only this machine is answered. */
   pairing: { address: string; code: string; qr: string; lockedUntil: string | null; /** Null: closed. */ openUntil: string | null } | null;
+  /** The network was asked for at the start, and is not switched off here. */
+  isFixed: boolean;
   screens: PairedScreen[];
 }
 
@@ -95,6 +97,10 @@ export const api = createApi({
     }),
     screens: build.query<ScreensState, void>({ query: () => 'screens', providesTags: ['screens'] }),
     renewCode: build.mutation<ScreensState, void>({ query: () => ({ url: 'screens/code', method: 'POST' }), invalidatesTags: ['screens'] }),
+    setNetwork: build.mutation<ScreensState, boolean>({
+      query: (on) => ({ url: 'screens/network', method: on ? 'POST' : 'DELETE' }),
+      invalidatesTags: ['screens'],
+    }),
     revokeScreen: build.mutation<void, string>({
       query: (id) => ({ url: `screens/${id}`, method: 'DELETE' }),
       invalidatesTags: ['screens'],
@@ -184,6 +190,7 @@ export const {
   useScreensQuery,
   useRenewCodeMutation,
   useRevokeScreenMutation,
+  useSetNetworkMutation,
   usePutOnPanMutation,
   useMeasureColourMutation,
   useAirReadingsQuery,

@@ -1,5 +1,12 @@
 import { useEffect, useState } from 'react';
-import { useRenewCodeMutation, useRevokeScreenMutation, useScreensQuery, type PairedScreen, type ScreensState } from '../store/api.js';
+import {
+  useRenewCodeMutation,
+  useRevokeScreenMutation,
+  useScreensQuery,
+  useSetNetworkMutation,
+  type PairedScreen,
+  type ScreensState,
+} from '../store/api.js';
 import { IS_SECOND } from '../store/ask.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
@@ -18,17 +25,48 @@ export function ScreensSection() {
 
 function AtTheBench() {
   const { data } = useScreensQuery();
+  const [setNetwork, { isLoading }] = useSetNetworkMutation();
   if (!data) return null;
+  const turn = (on: boolean): void => {
+    setNetwork(on)
+      .unwrap()
+      .catch((error: unknown) => {
+        notifyFailure(on ? 'The network was not opened' : 'The network stays open', error);
+      });
+  };
   return (
     <>
       {data.pairing ? (
         <Pairing pairing={data.pairing} />
       ) : (
-        <p>
-          Off: only this machine is answered. To pair a screen, start with <code className="figures">npm start -- --lan</code>.
-        </p>
+        <>
+          <p className="mb-2">Off: only this machine is answered.</p>
+          <Button
+            disabled={isLoading}
+            onClick={() => {
+              turn(true);
+            }}
+          >
+            Switch it on
+          </Button>
+          <p className="mt-1 text-[0.8125rem] text-ink-2">
+            It stays on until you switch it off or Eveningtide ends. Not encrypted: only in a network that you trust.
+          </p>
+        </>
       )}
       {data.screens.length > 0 && <Paired screens={data.screens} />}
+      {data.pairing && !data.isFixed && (
+        <Button
+          small
+          className="mt-2"
+          disabled={isLoading}
+          onClick={() => {
+            turn(false);
+          }}
+        >
+          Switch it off
+        </Button>
+      )}
     </>
   );
 }
