@@ -120,11 +120,23 @@ test('paired screens are listed at the bench and sent away: from then on they se
   await tablet.context().close();
 });
 
-test('without being asked for, the network is not answered, and Workshop says how', async ({ page }) => {
-  const alone = await startServer({ env });
-  await expect(page.request.get(`http://${LAN}:${String(alone.port)}/`, { timeout: 5000 })).rejects.toThrow(/ECONNREFUSED/);
+test('without being asked for, the network is not answered; it is switched on and off in Workshop', async ({ page, browser }) => {
+  const alone = await startServer({ env: { ...env, EVENINGTIDE_ADDRESS: LAN } });
+  const refused = () => expect(page.request.get(`http://${LAN}:${String(alone.port)}/`, { timeout: 5000 })).rejects.toThrow(/ECONNREFUSED/);
+  await refused();
   await page.goto(`${alone.url}/workshop`);
-  await expect(page.getByRole('region', { name: 'Second screen' })).toContainText('npm start -- --lan');
+  const section = page.getByRole('region', { name: 'Second screen' });
+  await section.getByRole('button', { name: 'Switch it on' }).click();
+  const code = (await section.getByRole('status', { name: 'Pairing code' }).innerText()).replace(' ', '');
+  const tablet = await (await browser.newContext()).newPage();
+  await tablet.goto(`${addressOf(alone)}/pair`);
+  await typeCode(tablet, code, 'Tablet');
+  await expect(start(tablet)).toBeVisible();
+  await expect(section.getByRole('list', { name: 'Paired screens' })).toContainText('Tablet');
+  await section.getByRole('button', { name: 'Switch it off' }).click();
+  await expect(section.getByRole('button', { name: 'Switch it on' })).toBeVisible();
+  await refused();
+  await tablet.context().close();
   await alone.stop();
 });
 

@@ -69,7 +69,7 @@ function firstView() {
     const text = readFileSync(join(folder, name), 'utf8');
     for (const [, other] of text.matchAll(/(?:from|import)\s*["']\.\/([\w-]+\.js)["']/g)) follow(other);
   };
-  for (const name of files) if (name.endsWith('.js') && (page.includes(name) || name.startsWith('pieces-view'))) follow(name);
+  for (const name of files) if (name.endsWith('.js') && (page.includes(name) || /^(app|pieces-view)-/.test(name))) follow(name);
   for (const name of files) if (name.endsWith('.css')) reached.add(name);
   return [...reached].reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, gzipSync(page).length) / 1000;
 }

@@ -1,6 +1,5 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
-import { Toaster } from 'sonner';
 import { useFocusKept } from './keys/use-focus-kept.js';
 import { useGlobalKeys } from './keys/use-global-keys.js';
 import { Offline } from './offline.js';
@@ -10,17 +9,16 @@ import { useSendDrafts } from './store/send-drafts.js';
 import { useAppSelector } from './store/store.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
-import { useIsPhone } from './ui/use-is-phone.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
 
 const commandBox = () => import('./keys/command-box.js');
 const CommandBox = lazy(async () => ({ default: (await commandBox()).CommandBox }));
 const Tour = lazy(async () => ({ default: (await import('./begin/tour.js')).Tour }));
+const Toaster = lazy(async () => ({ default: (await import('./ui/toaster.js')).Toaster }));
 const KeyList = lazy(async () => ({ default: (await import('./keys/key-list.js')).KeyList }));
 
 /** The rail at the left and the view beside it. */
 export function Shell() {
-  const isPhone = useIsPhone();
   return (
     <OutlookProvider>
       <a href="#view" className="sr-only focus:not-sr-only focus:absolute focus:z-40 focus:bg-paper focus:p-2">
@@ -37,17 +35,9 @@ export function Shell() {
       </div>
       <Keys />
       <TourIfAny />
-      <Toaster
-        // on a phone the large buttons of the evening are below, and must not be covered
-        position={isPhone ? 'top-center' : 'bottom-right'}
-        toastOptions={{
-          classNames: {
-            toast: '!bg-ink !text-paper !border-ink !rounded-sm !font-[inherit]',
-            actionButton: '!bg-paper !text-ink !rounded-sm',
-            description: '!text-paper',
-          },
-        }}
-      />
+      <Suspense>
+        <Toaster />
+      </Suspense>
     </OutlookProvider>
   );
 }

@@ -14,12 +14,17 @@ describe('the list of views', () => {
   test('each can be come to from the rail, the command box, a piece, or is of one thing that a view before it lists', () => {
     const listed = new Set(listedViews().map(({ to }) => to));
     const unlisted = all.filter(({ path, rail, ofPiece }) => !rail && !ofPiece && !listed.has(path)).map(({ path }) => path);
-    expect(unlisted).toEqual(['/finishes/compare', '/handbook/rules/:ruleId', '/handbook/materials/:materialId']);
+    expect(unlisted).toEqual([
+      '/finishes/compare',
+      '/handbook/rules/:ruleId',
+      '/handbook/techniques/:techniqueId',
+      '/handbook/materials/:materialId',
+    ]);
     for (const { path, rail } of all) if (rail) expect(listed).toContain(path);
   });
 
   test('the rail goes by the order of the work, and digits by that of the rail', () => {
-    expect(inRail('work').map(({ name }) => name)).toEqual(['Tonight', 'Pieces', 'Evenings', 'Shelf', 'Mixing', 'Log']);
+    expect(inRail('work').map(({ name }) => name)).toEqual(['Tonight', 'Pieces', 'Evenings', 'Shelf', 'Mixing', 'Finishes', 'Log']);
     expect(inRail('foot').map(({ name }) => name)).toEqual(['Handbook', 'Print', 'Workshop']);
     expect(viewsByDigit().map(({ altDigit }) => altDigit)).toEqual([1, 2, 3, 4, 5]);
     expect(viewOfDigit(5)?.path).toBe('/workshop');

@@ -1,8 +1,8 @@
 import { keptPlan, operationOf, type PlanInput } from '@eveningtide/core/schedule';
 import { clockOf, dateOf, type Interval } from '@eveningtide/core/units';
 import { stepIdOf } from '@eveningtide/core/sequence';
-import { toast } from 'sonner';
 import { useLazyPiecesQuery, useSavePieceMutation } from '../store/api.js';
+import { toast } from '../store/toast.js';
 import { useDays } from '../ui/days.js';
 import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { eveningsService } from '../workers/threads.js';

@@ -1,9 +1,9 @@
 import type { Mix } from '@eveningtide/core/mixing';
 import { nanoid } from '@reduxjs/toolkit';
-import { toast } from 'sonner';
 import { useDeleteMixMutation, useMixesQuery, useSaveMixMutation } from '../store/api.js';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
+import { toast } from '../store/toast.js';
 import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { Button } from '../ui/button.js';
 import { TextField } from '../ui/text-field.js';

@@ -4,10 +4,10 @@ import { NOTICED_SHARE_PCT, cupOfWeights, gramsOf, volumesOfCup, weighingOf } fr
 import { formatNumber } from '@eveningtide/core/units';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { ScalePanel, useGrams } from '../devices/scale-panel.js';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
+import { toast } from '../store/toast.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { NumberField } from '../ui/number-field.js';

@@ -1,8 +1,8 @@
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useDeletedQuery, useForgetDeletedMutation, useRestoreDeletedMutation, type Deleted } from '../store/api.js';
 import { calledOf } from '../store/kept-lists.js';
+import { toast } from '../store/toast.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';

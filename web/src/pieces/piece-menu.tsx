@@ -1,15 +1,15 @@
 import { duplicated } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale, Share } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { usePassOn } from '../passing/use-pass-on.js';
 import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { toast } from '../store/toast.js';
 import { useBenchNow } from '../workers/outlook-context.js';
+import { Menu, type MenuItem } from '../ui/menu.js';
 import { notifyFailure } from '../ui/notify.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));
@@ -49,80 +49,56 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const [saving, setSaving] = useState(false);
   const [putting, setPutting] = useState(false);
   const [weighing, setWeighing] = useState(false);
-  const item = 'flex cursor-pointer items-center gap-2 rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
+  const items: MenuItem[] = [
+    {
+      words: 'Save to a file',
+      Icon: Share,
+      onSelect: () => void passOn('pieces', piece.id, piece.name),
+    },
+    { words: 'Duplicate', Icon: Copy, onSelect: duplicate },
+    { words: 'Piece card', Icon: Printer, onSelect: () => void navigate(`/pieces/${piece.id}/card`) },
+    {
+      words: 'Save as a finish …',
+      Icon: BookmarkPlus,
+      onSelect: () => {
+        setSaving(true);
+      },
+    },
+    {
+      words: 'Put a finish on …',
+      Icon: Layers,
+      onSelect: () => {
+        setPutting(true);
+      },
+    },
+    {
+      words: 'Weigh it …',
+      Icon: Scale,
+      onSelect: () => {
+        setWeighing(true);
+      },
+    },
+    piece.archivedOn === null
+      ? {
+          words: 'Into the archive',
+          Icon: Archive,
+          onSelect: () => {
+            archive(now.date);
+          },
+        }
+      : {
+          words: 'Out of the archive',
+          Icon: ArchiveRestore,
+          onSelect: () => {
+            archive(null);
+          },
+        },
+  ];
   return (
     <>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger aria-label={`More for ${piece.name}`} className="rounded-sm p-2 hover:bg-ground">
-          <Ellipsis size={17} aria-hidden="true" />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-44 rounded-sm border border-line-strong bg-paper p-1">
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                void passOn('pieces', piece.id, piece.name);
-              }}
-            >
-              <Share size={15} aria-hidden="true" /> Save to a file
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={item} onSelect={duplicate}>
-              <Copy size={15} aria-hidden="true" /> Duplicate
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                void navigate(`/pieces/${piece.id}/card`);
-              }}
-            >
-              <Printer size={15} aria-hidden="true" /> Piece card
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                setSaving(true);
-              }}
-            >
-              <BookmarkPlus size={15} aria-hidden="true" /> Save as a finish …
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                setPutting(true);
-              }}
-            >
-              <Layers size={15} aria-hidden="true" /> Put a finish on …
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                setWeighing(true);
-              }}
-            >
-              <Scale size={15} aria-hidden="true" /> Weigh it …
-            </DropdownMenu.Item>
-            {piece.archivedOn === null ? (
-              <DropdownMenu.Item
-                className={item}
-                onSelect={() => {
-                  archive(now.date);
-                }}
-              >
-                <Archive size={15} aria-hidden="true" /> Into the archive
-              </DropdownMenu.Item>
-            ) : (
-              <DropdownMenu.Item
-                className={item}
-                onSelect={() => {
-                  archive(null);
-                }}
-              >
-                <ArchiveRestore size={15} aria-hidden="true" /> Out of the archive
-              </DropdownMenu.Item>
-            )}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu label={`More for ${piece.name}`} className="rounded-sm p-2 hover:bg-ground" items={items}>
+        <Ellipsis size={17} aria-hidden="true" />
+      </Menu>
       <Suspense>
         {weighing && (
           <WeighPieceDialog

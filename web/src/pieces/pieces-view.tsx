@@ -26,9 +26,6 @@ export function PiecesView() {
       <header className="mb-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
         <h1 className="text-[1.6875rem] font-bold">Pieces</h1>
         <div className="flex flex-wrap items-center gap-3">
-          <Link to="/finishes" className="underline">
-            Finishes
-          </Link>
           <Link to="/deleted" className="underline">
             Recently deleted
           </Link>

@@ -1,19 +1,20 @@
 import type { PlanFile } from '@eveningtide/core/plan-file';
 import { ChevronDown } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { lazy, Suspense, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { refusalOf, useImportPlanMutation, useLazyExportPlanQuery } from '../store/api.js';
+import { toast } from '../store/toast.js';
 import { Ask } from '../ui/ask.js';
-import { Button } from '../ui/button.js';
-import { Dialog } from '../ui/dialog.js';
+import { buttonClass } from '../ui/button.js';
 import { localNow } from '../ui/days.js';
 import { download } from '../ui/download.js';
-import { Faults, type Refused } from '../ui/faults.js';
+import type { Refused } from '../ui/faults.js';
+import { Menu } from '../ui/menu.js';
 import { countWords } from '../ui/words.js';
 import { notifyWithUndo } from '../ui/notify.js';
 
 const AddPartDialog = lazy(async () => ({ default: (await import('../passing/add-part-dialog.js')).AddPartDialog }));
+
+const RefusedDialog = lazy(async () => ({ default: (await import('../passing/refused-dialog.js')).RefusedDialog }));
 
 const FILE_NAME = 'workshop.eveningtide.json';
 
@@ -64,44 +65,21 @@ export function PlanFileMenu() {
     }
   };
 
-  const item = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
+  const choose = () => {
+    input.current?.click();
+  };
   return (
     <>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger asChild>
-          <Button>
-            Plan file <ChevronDown size={15} aria-hidden="true" />
-          </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-52 rounded-sm border border-line-strong bg-paper p-1">
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                void save();
-              }}
-            >
-              Save everything to a file
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                input.current?.click();
-              }}
-            >
-              Replace everything by a file …
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={item}
-              onSelect={() => {
-                input.current?.click();
-              }}
-            >
-              Add from a file …
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu
+        className={buttonClass()}
+        items={[
+          { words: 'Save everything to a file', onSelect: () => void save() },
+          { words: 'Replace everything by a file …', onSelect: choose },
+          { words: 'Add from a file …', onSelect: choose },
+        ]}
+      >
+        Plan file <ChevronDown size={15} aria-hidden="true" />
+      </Menu>
       <input
         ref={input}
         type="file"
@@ -136,19 +114,16 @@ export function PlanFileMenu() {
             }}
           />
         )}
+        {broken && (
+          <RefusedDialog
+            name={broken.name}
+            refused={broken}
+            onClose={() => {
+              setBroken(null);
+            }}
+          />
+        )}
       </Suspense>
-      {broken && (
-        <Dialog
-          title={`${broken.name} was refused`}
-          note="Nothing was changed."
-          open
-          onOpenChange={(isOpen) => {
-            if (!isOpen) setBroken(null);
-          }}
-        >
-          <Faults refused={broken} />
-        </Dialog>
-      )}
     </>
   );
 }

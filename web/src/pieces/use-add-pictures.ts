@@ -1,7 +1,7 @@
 import type { Picture } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { toast } from 'sonner';
 import { useStorePictureMutation } from '../store/api.js';
+import { toast } from '../store/toast.js';
 import { notifyFailure } from '../ui/notify.js';
 
 const MOST_BYTES = 25_000_000;

@@ -1,7 +1,7 @@
 import { recipeWishes, type Recipe } from '@eveningtide/core/effects';
 import { NO_INTENT, type Picture, type Piece } from '@eveningtide/core/subjects';
-import { toast } from 'sonner';
 import { useSavePieceMutation, useWorkshopQuery } from '../store/api.js';
+import { toast } from '../store/toast.js';
 import { useBenchNow, useOnHand } from '../workers/outlook-context.js';
 import { arrangeService } from '../workers/threads.js';
 import { orderAskedFor } from '../workers/order-asked-for.js';

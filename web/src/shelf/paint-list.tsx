@@ -1,8 +1,8 @@
 import type { Bottle } from '@eveningtide/core/materials';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState, type ReactNode } from 'react';
-import { toast } from 'sonner';
 import { useDeleteBottleMutation, useSaveBottlesMutation } from '../store/api.js';
+import { toast } from '../store/toast.js';
 import { Button } from '../ui/button.js';
 import { download } from '../ui/download.js';
 import { Field } from '../ui/field.js';

@@ -1,16 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { ChevronDown } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { refusalOf, useMaterialsQuery, useSaveBottlesMutation, useDeleteBottleMutation, type StoredBottle } from '../store/api.js';
-import { Button } from '../ui/button.js';
+import { Button, buttonClass } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { download } from '../ui/download.js';
+import { Menu } from '../ui/menu.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { readChosen, shelfCsv, shelfJson, type FileRead } from './shelf-file.js';
 import { notifyWithUndo } from '../ui/notify.js';
-
-const ITEM = 'cursor-pointer rounded-sm px-3 py-1.5 outline-none data-highlighted:bg-ground';
 
 /** The shelf out to a table or to JSON, and in again: what is wrong is shown before anything is saved. */
 export function ShelfFileMenu({ stored }: { stored: readonly StoredBottle[] }) {
@@ -24,48 +22,32 @@ export function ShelfFileMenu({ stored }: { stored: readonly StoredBottle[] }) {
   };
   return (
     <>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger asChild>
-          <Button className="ml-auto">
-            Shelf file <ChevronDown size={15} aria-hidden="true" />
-          </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" sideOffset={4} className="z-20 min-w-56 rounded-sm border border-line-strong bg-paper p-1">
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() => {
-                download('shelf.csv', 'text/csv', shelfCsv(bottles, supplies));
-              }}
-            >
-              Save the bottles as a table (CSV)
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() => {
-                download(
-                  'shelf.json',
-                  'application/json',
-                  shelfJson(
-                    bottles,
-                    materials.map(({ material }) => material),
-                  ),
-                );
-              }}
-            >
-              Save the shelf as JSON
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() => {
-                input.current?.click();
-              }}
-            >
-              Read a CSV or JSON file …
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu
+        className={`${buttonClass()} ml-auto`}
+        items={[
+          {
+            words: 'Save the bottles as a table (CSV)',
+            onSelect: () => {
+              download('shelf.csv', 'text/csv', shelfCsv(bottles, supplies));
+            },
+          },
+          {
+            words: 'Save the shelf as JSON',
+            onSelect: () => {
+              const own = materials.map(({ material }) => material);
+              download('shelf.json', 'application/json', shelfJson(bottles, own));
+            },
+          },
+          {
+            words: 'Read a CSV or JSON file …',
+            onSelect: () => {
+              input.current?.click();
+            },
+          },
+        ]}
+      >
+        Shelf file <ChevronDown size={15} aria-hidden="true" />
+      </Menu>
       <input
         ref={input}
         type="file"

@@ -1,11 +1,11 @@
 import type { LogEntry } from '@eveningtide/core/log';
 import { createSelector } from '@reduxjs/toolkit';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { api, refusalOf, useDeleteEntryMutation, useLogQuery, useSaveEntryMutation } from './api.js';
 import { merged } from './merged.js';
 import { outboxActions } from './outbox.js';
 import { useAppDispatch, useAppSelector, type RootState } from './store.js';
+import { toast } from './toast.js';
 
 /** After a send that was not answered it is tried again so much later. */
 const AGAIN_MS = 2000;

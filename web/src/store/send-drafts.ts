@@ -1,10 +1,10 @@
 import { useEffect } from 'react';
-import { toast } from 'sonner';
 import { api, refusalOf } from './api.js';
 import { SCREEN } from './ask.js';
 import { draftOf, draftedPieces, dropDraft } from './drafts.js';
 import { useAppDispatch, type AppThunk } from './store.js';
 import { isTabOpen } from './tabs.js';
+import { toast } from './toast.js';
 
 /** So often it is looked whether something was left unsent: a tab that was closed, a piece that was left while the server was away. */
 const LOOK_EVERY_MS = 3000;

@@ -9,6 +9,10 @@ const LOOKS: Record<Look, string> = {
   quiet: 'border border-transparent hover:bg-ground',
 };
 
+/** How a button of a look and a size is drawn: also for what opens something. */
+export const buttonClass = ({ look = 'plain', small = false }: { look?: Look; small?: boolean } = {}): string =>
+  `inline-flex items-center gap-1.5 rounded-sm font-semibold whitespace-nowrap disabled:opacity-50 ${small ? 'min-h-[1.625rem] px-2 text-[0.8125rem]' : 'min-h-[2rem] px-3'} ${LOOKS[look]}`;
+
 /** The one button. `small` stands in rows. */
 export function Button({
   look = 'plain',
@@ -16,12 +20,5 @@ export function Button({
   className = '',
   ...rest
 }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; small?: boolean; ref?: Ref<HTMLButtonElement> }) {
-  const size = small ? 'min-h-[1.625rem] px-2 text-[0.8125rem]' : 'min-h-[2rem] px-3';
-  return (
-    <button
-      type="button"
-      {...rest}
-      className={`inline-flex items-center gap-1.5 rounded-sm font-semibold whitespace-nowrap disabled:opacity-50 ${size} ${LOOKS[look]} ${className}`}
-    />
-  );
+  return <button type="button" {...rest} className={`${buttonClass({ look, small })} ${className}`} />;
 }

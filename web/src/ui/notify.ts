@@ -1,5 +1,5 @@
-import { toast } from 'sonner';
 import { refusalOf, type Deleted } from '../store/api.js';
+import { toast } from '../store/toast.js';
 
 /** So long there is a way back: long enough to be read from a bench. */
 const LONG_MS = 12_000;

@@ -4,7 +4,7 @@ import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
 import { BookOpenText, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
+import { toast } from '../store/toast.js';
 import { countWords } from '../ui/words.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';

@@ -1,10 +1,10 @@
 import { formatNumber } from '@eveningtide/core/units';
 import { parseISO } from 'date-fns';
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { useBackupsQuery, useMakeBackupMutation, useRestoreBackupMutation, type Backup } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
+import { toast } from '../store/toast.js';
 import { Ask } from '../ui/ask.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';

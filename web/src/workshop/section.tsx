@@ -24,7 +24,7 @@ export function Section({ title, note, children }: { title: string; note?: strin
 /** Sections that belong together, found by the list at the top of the page. */
 export function SectionGroup({ id, title, children }: { id: string; title: string; children: ReactNode }) {
   return (
-    <div id={id} className="scroll-mt-14 pt-3">
+    <div id={id} className="pt-3">
       <h2 className="mb-2 border-b border-line-strong text-xl font-semibold">{title}</h2>
       <div className="columns-1 gap-4 @min-[56rem]:columns-2">{children}</div>
     </div>

@@ -1,7 +1,7 @@
 import type { Workshop } from '@eveningtide/core/schedule';
 import { useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { refusalOf, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
+import { toast } from '../store/toast.js';
 import { eveningsFault } from './evenings-form.js';
 
 const QUIET_MS = 500;

@@ -61,10 +61,7 @@ export function WorkshopView() {
           {state === 'offline' && trouble !== null ? `: ${trouble}` : ''}
         </p>
       </header>
-      <nav
-        aria-label="Parts of the workshop"
-        className="sticky top-0 z-10 -mx-4 flex flex-wrap gap-x-5 border-b border-line bg-page px-4 max-[40rem]:static"
-      >
+      <nav aria-label="Parts of the workshop" className="flex flex-wrap gap-x-5">
         {GROUPS.map(({ id, title }) => (
           <a key={id} href={`#${id}`} className="inline-flex min-h-9 items-center underline decoration-line-strong underline-offset-4">
             {title}
