@@ -143,6 +143,7 @@ export const VIEWS = [
       { part: 'effects', listed: 'effects' },
       { part: 'techniques', listed: 'techniques' },
       { part: 'materials', listed: 'materials' },
+      { part: 'words', listed: 'words' },
     ],
   },
   { path: '/handbook/rules/:ruleId', name: 'A rule', listed: null },

@@ -1,4 +1,4 @@
-import { LIST_KEYS, PLAN_VERSION, isObject, keptListOf, type ListKey } from '../kept/index.js';
+import { LIST_KEYS, PLAN_VERSION, isObject, keptListOf, type ListKey, type Loose } from '../kept/index.js';
 import type { PlanLists } from './plan-file.js';
 import { upgraded } from './upgrade.js';
 
@@ -17,13 +17,13 @@ export interface PartFile extends PartLists {
 }
 
 /** What fields point to, wherever they stand. */
-const POINTS_TO: Readonly<Record<string, PartKey | undefined>> = {
-  bottleId: 'bottles',
-  mixId: 'mixes',
-  material: 'materials',
-  thinner: 'materials',
-  finishId: 'finishes',
-};
+const POINTS_TO: ReadonlyMap<string, PartKey> = new Map([
+  ['bottleId', 'bottles'],
+  ['mixId', 'mixes'],
+  ['material', 'materials'],
+  ['thinner', 'materials'],
+  ['finishId', 'finishes'],
+]);
 
 /** A thing of which only is known that it has an id. */
 type Thing = { id: string };
@@ -36,14 +36,14 @@ function withPointers<T>(value: T, change: (key: PartKey, id: string) => string)
   if (Array.isArray(value)) return value.map((one: unknown) => withPointers(one, change)) as T;
   if (typeof value !== 'object' || value === null) return value;
   const fields = Object.entries(value).map(([name, inside]: [string, unknown]) => {
-    const key = POINTS_TO[name];
+    const key = POINTS_TO.get(name);
     return [name, key && typeof inside === 'string' ? change(key, inside) : withPointers(inside, change)];
   });
   return Object.fromEntries(fields) as T;
 }
 
 /** What belongs to the bench and not to the thing, and how it is passed on: photographs, dates, how much there is and where it stands. */
-const OF_BENCH: Partial<Record<PartKey, Readonly<Record<string, unknown>>>> = {
+const OF_BENCH: Partial<Record<PartKey, Loose>> = {
   pieces: { pictures: [], doneBy: null, archivedOn: null },
   bottles: { leftMl: null, openedOn: null, place: '' },
 };

@@ -1,2 +1,3 @@
 export { isHeading, readPaint, type ReadPaint } from './paint-line.js';
 export { readLine, type LineFor, type ReadLine, type UnknownWords } from './read.js';
+export * from './complete.js';

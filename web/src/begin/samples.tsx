@@ -1,7 +1,7 @@
 import { SAMPLES, sampleOf, type Sample } from '@eveningtide/core/samples';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
-import { Silhouette } from '../pieces/silhouette.js';
+import { Silhouette } from '../looks/silhouette.js';
 import { useMakePiece } from '../pieces/use-make-piece.js';
 import { notifyFailure } from '../ui/notify.js';
 

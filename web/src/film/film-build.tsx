@@ -2,14 +2,25 @@ import { GROOVE_LIMITS, grooveSeverity, readsAsMm, stepPaint, type BuildAt } fro
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { formatNumber } from '@eveningtide/core/units';
+import type { TermId } from '@eveningtide/core/words';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { plannedBuilds } from '../looks/look.js';
+import { Term } from '../terms/term.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { useOnHand } from '../workers/outlook-context.js';
 import { FilmChart, type ChartRow } from './film-chart.js';
 import { Groove, type GrooveAt } from './groove.js';
+
+const HEADS: readonly { words: string; term?: TermId }[] = [
+  { words: 'Step' },
+  { words: 'On the face, µm', term: 'face' },
+  { words: 'In recesses, µm', term: 'recess' },
+  { words: 'On edges, µm', term: 'crest' },
+  { words: 'Reads as, mm', term: 'film' },
+  { words: 'Groove gone' },
+];
 
 /** A share of the groove smaller than this is not drawn anew. */
 const LEAST_TOLD = 0.005;
@@ -70,9 +81,9 @@ export function FilmBuild({ piece }: { piece: Piece }) {
       <table className="mt-2 w-full text-right">
         <thead>
           <tr className="border-b border-line text-[0.8125rem] text-ink-3">
-            {['Step', 'On the face, µm', 'In recesses, µm', 'On edges, µm', 'Reads as, mm', 'Groove gone'].map((head, i) => (
-              <th key={head} scope="col" className={`px-2 py-1 font-normal ${i === 0 ? 'text-left' : ''}`}>
-                {head}
+            {HEADS.map(({ words, term }, i) => (
+              <th key={words} scope="col" className={`px-2 py-1 font-normal ${i === 0 ? 'text-left' : ''}`}>
+                {term ? <Term id={term}>{words}</Term> : words}
               </th>
             ))}
           </tr>

@@ -6,6 +6,7 @@ import { PartTabs } from '../ui/part-tabs.js';
 import { SearchField } from '../ui/search-field.js';
 import { TableHead } from '../ui/table-head.js';
 import { RuleList } from './rule-list.js';
+import { TermList } from './term-list.js';
 import { TechniqueCards } from './technique-cards.js';
 
 /** What the app judges by: rules, effects, techniques and materials, every figure with its source. */
@@ -20,6 +21,7 @@ export function HandbookView() {
           { id: 'effects', name: 'Effects', content: <EffectTable /> },
           { id: 'techniques', name: 'Techniques', content: <TechniqueCards /> },
           { id: 'materials', name: 'Materials', content: <CatalogueList /> },
+          { id: 'words', name: 'Words', content: <TermList /> },
         ]}
       />
     </main>

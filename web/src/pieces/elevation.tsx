@@ -1,8 +1,6 @@
-import { zoneBox, type Piece, type Point, type View } from '@eveningtide/core/subjects';
+import { zoneBox, type Piece, type View } from '@eveningtide/core/subjects';
 import type { KeyboardEvent } from 'react';
-
-export const outlinePath = (points: readonly Point[]): string =>
-  `M${points.map((p) => `${p.xMm.toFixed(2)} ${p.yMm.toFixed(2)}`).join('L')}`;
+import { outlinePath } from '../looks/outline.js';
 
 interface ElevationProps {
   piece: Piece;

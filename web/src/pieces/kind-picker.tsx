@@ -2,7 +2,7 @@ import { PIECE_KINDS, PIECE_KIND_NAMES, TEMPLATES, pieceFromTemplate, type Piece
 import { useMemo, useState } from 'react';
 import { foundBy } from '../find/find.js';
 import { SearchField } from '../ui/search-field.js';
-import { Silhouette } from './silhouette.js';
+import { Silhouette } from '../looks/silhouette.js';
 
 /** What a new piece is, chosen by its picture: all kinds, those of one sort, or what a few words find. */
 export function KindPicker({ onChoose }: { onChoose: (templateId: string) => void }) {

@@ -2,6 +2,7 @@ import type { Looks } from '@eveningtide/core/sequence';
 import type { Piece } from '@eveningtide/core/subjects';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { Button } from '../ui/button.js';
+import { Term } from '../terms/term.js';
 import { Swatch } from '../ui/swatch.js';
 
 interface LookSliderProps {
@@ -92,7 +93,8 @@ export function LookSlider({ piece, looks, at, onChange }: LookSliderProps) {
         </tbody>
       </table>
       <p className="text-[0.8125rem] text-ink-3">
-        Groove, face and edge, by simple layer mixing: which way it goes, not what a colour meter reads.
+        <Term id="recess">Groove</Term>, <Term id="face">face</Term> and <Term id="crest">edge</Term>, by simple layer mixing: which way it
+        goes, not what a colour meter reads.
         {guessed && ' Some colours below are not set.'}
       </p>
     </div>

@@ -11,7 +11,7 @@ import { ComesFields } from './new-piece-comes.js';
 import { BY_WISHES, MOST_MODELS, useNewPiece } from './new-piece-form.js';
 import { LooksFields } from './new-piece-looks.js';
 import { SizeFields } from './new-piece-size.js';
-import { Silhouette } from './silhouette.js';
+import { Silhouette } from '../looks/silhouette.js';
 import { useMakePiece } from './use-make-piece.js';
 
 /** Models of the usual scale of the line, where there is no piece yet to go by. */

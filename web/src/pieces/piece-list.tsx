@@ -17,7 +17,7 @@ import { PieceProgress } from './piece-progress.js';
 import { ORDERS, useOrdered, type Order } from './piece-order.js';
 
 /** The looks come with the rules that predict them: the list does not wait. */
-const FinishedLook = lazy(async () => ({ default: (await import('./finished-look.js')).FinishedLook }));
+const FinishedLook = lazy(async () => ({ default: (await import('../looks/finished-look.js')).FinishedLook }));
 
 /** So many rows are made at once; more when they come near what is seen. */
 const FIRST_ROWS = 12;

@@ -9,7 +9,8 @@ import { editorActions } from '../store/editor.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { toast } from '../store/toast.js';
 import { useBenchNow } from '../workers/outlook-context.js';
-import { Menu, type MenuItem } from '../ui/menu.js';
+import type { MenuItem } from '../ui/menu-opened.js';
+import { Menu } from '../ui/menu.js';
 import { notifyFailure } from '../ui/notify.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));

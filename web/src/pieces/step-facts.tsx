@@ -14,6 +14,7 @@ import { cupOf, cupWords, useCountedCups } from '../mixing/use-counted-cups.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
+import { Term } from '../terms/term.js';
 import { Heading, Panel, Row } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
@@ -180,10 +181,10 @@ function DryingFacts({ report: { ripening, takeBack, judgeFromMin }, when, sourc
     <>
       <Heading>While it dries</Heading>
       <dl>
-        <Row what="set to touch">{when(ripening.touchMin)}</Row>
-        <Row what="next coat from">{when(ripening.recoatFromMin)}</Row>
-        <Row what="dry-hard">{when(ripening.dryHardMin)}</Row>
-        <Row what="solvent-proof">{when(ripening.solventProofMin)}</Row>
+        <Row what={<Term id="touch">set to touch</Term>}>{when(ripening.touchMin)}</Row>
+        <Row what={<Term id="next-coat">next coat from</Term>}>{when(ripening.recoatFromMin)}</Row>
+        <Row what={<Term id="dry-hard">dry-hard</Term>}>{when(ripening.dryHardMin)}</Row>
+        <Row what={<Term id="solvent-proof">solvent-proof</Term>}>{when(ripening.solventProofMin)}</Row>
         {judgeFromMin !== null && <Row what="do not judge before">{when(judgeFromMin)}</Row>}
         {takeBack && (
           <Row what={`take back with ${solventWords(takeBack.withSolvent)}`}>

@@ -1,18 +1,18 @@
-import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { formatDilution } from '@eveningtide/core/mixing';
 import { stepPaint } from '@eveningtide/core/sequence';
 import { readLine, type ReadLine } from '@eveningtide/core/step-line';
 import type { Piece, Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById, USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
-import { useDeferredValue, useId, useState } from 'react';
+import { useDeferredValue, useId, useMemo, useState } from 'react';
 import { foundBy } from '../find/find.js';
 import { useWorkshopQuery } from '../store/api.js';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { useOnHand } from '../workers/outlook-context.js';
-import { zoneWords } from './zone-words.js';
+import { LineInput } from './line-input.js';
+import { zoneSets, zoneWords } from './zone-words.js';
 
 /** So many words are offered for one that is not understood. */
 const PROPOSALS = 3;
@@ -28,6 +28,10 @@ export function StepLine({ piece }: { piece: Piece }) {
   const schools = data?.workshop.schools ?? USUAL_SCHOOLS;
   const read = (line: string, before: Step | null): ReadLine => readLine(line, { piece, supplies, schools, before }, nanoid(10));
   const last = piece.steps.at(-1) ?? null;
+  const names = useMemo(
+    () => [...TECHNIQUES, ...zoneSets(piece), ...piece.zones, ...supplies.bottles, ...supplies.materials].map(({ name }) => name),
+    [piece, supplies],
+  );
   const now = read(text, last);
   // the words are read as they are typed; what they might have meant is looked for when there is time
   const shown = useDeferredValue(text);
@@ -57,20 +61,16 @@ export function StepLine({ piece }: { piece: Piece }) {
         Or type a step, or paste notes
       </label>
       <div className="flex gap-2">
-        <input
+        <LineInput
           id={id}
-          className="field min-w-0 flex-1"
-          autoComplete="off"
-          maxLength={LONGEST_TEXT}
           aria-describedby={`${id}-read`}
           placeholder="wash umber 1:4 sides lower 35 %"
-          value={text}
+          text={text}
+          names={names}
+          onText={setText}
           onFocus={(event) => {
             // what it is read as stands below it
             event.currentTarget.form?.scrollIntoView({ block: 'nearest' });
-          }}
-          onChange={(event) => {
-            setText(event.target.value);
           }}
           onPaste={(event) => {
             const lines = event.clipboardData
@@ -89,7 +89,7 @@ export function StepLine({ piece }: { piece: Piece }) {
       </div>
       <div id={`${id}-read`} aria-live="polite" className="min-h-6 pt-1 text-[0.8125rem]">
         {shown.trim() !== '' && (
-          <Understood piece={piece} read={shown === text ? now : read(shown, last)} text={shown} onReplace={setText} />
+          <Understood piece={piece} read={shown === text ? now : read(shown, last)} text={shown} names={names} onReplace={setText} />
         )}
       </div>
       {notes.length > 0 && (
@@ -104,6 +104,7 @@ export function StepLine({ piece }: { piece: Piece }) {
                       piece={piece}
                       read={{ step, unknown }}
                       text={line}
+                      names={names}
                       onReplace={(words) => {
                         setNotes(notes.with(i, words));
                       }}
@@ -147,13 +148,13 @@ interface UnderstoodProps {
   piece: Piece;
   read: ReadLine;
   text: string;
+  names: readonly string[];
   onReplace: (text: string) => void;
 }
 
 /** What a line was read as, and which of its words were not. */
-function Understood({ piece, read: { step, unknown }, text, onReplace }: UnderstoodProps) {
+function Understood({ piece, read: { step, unknown }, text, names, onReplace }: UnderstoodProps) {
   const { supplies, mixes } = useOnHand();
-  const words = [...TECHNIQUES, ...piece.zones, ...supplies.bottles, ...supplies.materials].map(({ name }) => name.toLowerCase());
   return (
     <>
       {step ? (
@@ -177,16 +178,16 @@ function Understood({ piece, read: { step, unknown }, text, onReplace }: Underst
       {unknown.map(({ fromChar, toChar, words: unread }) => (
         <span key={fromChar} className="block text-brick">
           Not understood: <u className="decoration-wavy">{unread}</u>
-          {[...new Set(foundBy(unread, words, (name) => ({ name, text: '' })))].slice(0, PROPOSALS).map((name) => (
+          {[...new Set(foundBy(unread, names, (name) => ({ name, text: '' })))].slice(0, PROPOSALS).map((name) => (
             <button
               key={name}
               type="button"
               className="ml-2 min-h-6 text-ink underline"
               onClick={() => {
-                onReplace(text.slice(0, fromChar) + name + text.slice(toChar));
+                onReplace(text.slice(0, fromChar) + name.toLowerCase() + text.slice(toChar));
               }}
             >
-              {name}?
+              {name.toLowerCase()}?
             </button>
           ))}
         </span>

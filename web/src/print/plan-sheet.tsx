@@ -5,7 +5,7 @@ import type { Evening } from '@eveningtide/core/tonight';
 
 import type { Piece } from '@eveningtide/core/subjects';
 import { CompletionWords } from '../pieces/completion-words.js';
-import { FinishedLook } from '../pieces/finished-look.js';
+import { FinishedLook } from '../looks/finished-look.js';
 import type { StoredPiece } from '../store/api.js';
 import { useDays } from '../ui/days.js';
 import { Empty } from '../ui/states.js';

@@ -1,7 +1,7 @@
 import { Printer } from 'lucide-react';
 import type { ComponentType, ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { FinishedLook } from '../pieces/finished-look.js';
+import { FinishedLook } from '../looks/finished-look.js';
 import { usePiecesQuery, type StoredPiece } from '../store/api.js';
 import { Failed, Loading } from '../ui/states.js';
 import { TextSizeField } from '../ui/text-size-field.js';

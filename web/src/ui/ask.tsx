@@ -1,12 +1,7 @@
 import { lazy, Suspense } from 'react';
+import type { Question } from './asked.js';
 
 const Asked = lazy(async () => ({ default: (await import('./asked.js')).Asked }));
-
-export interface Question {
-  title: string;
-  text: string;
-  yes: string;
-}
 
 /** Asks before something large happens; null asks nothing. */
 export const Ask = ({ asked, onAnswer }: { asked: Question | null; onAnswer: (yes: boolean) => void }) => (

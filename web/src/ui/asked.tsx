@@ -1,6 +1,11 @@
 import { AlertDialog } from 'radix-ui';
-import type { Question } from './ask.js';
 import { Button } from './button.js';
+
+export interface Question {
+  title: string;
+  text: string;
+  yes: string;
+}
 
 /** The question, in front of everything else. */
 export function Asked({ asked, onAnswer }: { asked: Question; onAnswer: (yes: boolean) => void }) {

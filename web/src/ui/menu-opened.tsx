@@ -1,5 +1,21 @@
+import type { LucideIcon } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import type { MenuProps } from './menu.js';
+import type { ReactNode } from 'react';
+
+export interface MenuItem {
+  words: string;
+  Icon?: LucideIcon;
+  onSelect: () => void;
+}
+
+export interface MenuProps {
+  /** What the button is called where its content does not say it. */
+  label?: string;
+  /** How the button looks. */
+  className: string;
+  children: ReactNode;
+  items: readonly MenuItem[];
+}
 
 /** The same button with its list, open when it first comes. */
 export const MenuOpened = ({ label, className, children, items }: { [K in keyof MenuProps]: MenuProps[K] | undefined }) => (

@@ -1,21 +1,6 @@
-import type { LucideIcon } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type KeyboardEvent } from 'react';
+import type { MenuProps } from './menu-opened.js';
 import { whenIdle } from './when-idle.js';
-
-export interface MenuItem {
-  words: string;
-  Icon?: LucideIcon;
-  onSelect: () => void;
-}
-
-export interface MenuProps {
-  /** What the button is called where its content does not say it. */
-  label?: string;
-  /** How the button looks. */
-  className: string;
-  children: ReactNode;
-  items: readonly MenuItem[];
-}
 
 const load = () => import('./menu-opened.js');
 const MenuOpened = lazy(async () => ({ default: (await load()).MenuOpened }));

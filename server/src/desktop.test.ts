@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { desktopEntry, hasScreen } from './lib/desktop.mjs';
+import { desktopEntry, hasScreen } from '../../scripts/lib/desktop.mjs';
 
 const places = { node: '/opt/node 20/bin/node', root: "/home/fen/my model's plans", home: '/home/fen' };
 

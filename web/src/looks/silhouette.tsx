@@ -1,5 +1,5 @@
 import { boxOf, elevationsOf, type Piece } from '@eveningtide/core/subjects';
-import { outlinePath } from './elevation.js';
+import { outlinePath } from './outline.js';
 
 interface SilhouetteProps {
   piece: Piece;

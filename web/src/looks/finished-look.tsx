@@ -1,6 +1,6 @@
 import type { Piece } from '@eveningtide/core/subjects';
 import { useEffect, useState } from 'react';
-import { plannedLooks } from '../looks/look.js';
+import { plannedLooks } from './look.js';
 import { whenIdle } from '../ui/when-idle.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { Silhouette } from './silhouette.js';

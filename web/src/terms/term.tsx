@@ -1,0 +1,40 @@
+import type { TermId } from '@eveningtide/core/words';
+import { lazy, Suspense, useState } from 'react';
+
+const TermShown = lazy(async () => ({ default: (await import('./term-shown.js')).TermShown }));
+
+/** A word of the trade: pressed, it says and draws what it means. */
+export function Term({ id, children }: { id: TermId; children: string }) {
+  const [open, setOpen] = useState(false);
+  const look = 'cursor-help text-left underline decoration-dotted decoration-line-strong underline-offset-4 hover:decoration-ink';
+  const plain = (
+    <button
+      type="button"
+      aria-haspopup="dialog"
+      aria-expanded={false}
+      className={look}
+      onClick={(event) => {
+        // a word in a heading that folds must not fold it
+        event.preventDefault();
+        setOpen(true);
+      }}
+    >
+      {children}
+    </button>
+  );
+  return open ? (
+    <Suspense fallback={plain}>
+      <TermShown
+        id={id}
+        look={look}
+        onClose={() => {
+          setOpen(false);
+        }}
+      >
+        {children}
+      </TermShown>
+    </Suspense>
+  ) : (
+    plain
+  );
+}
