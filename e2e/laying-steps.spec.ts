@@ -174,3 +174,28 @@ test('a colour is told without a bottle, and stands as one to buy', async ({ ben
   await expect(page.getByLabel('Hex')).toHaveValue('#b54a33');
   await saved(page);
 });
+
+test('a colour is taken from the piece’s own photograph, with the mouse or by keys', async ({ bench: page }) => {
+  await openPiece(page, 'Salt van No. 14');
+  await addStep(page, 'Drybrush', 'Acrylic, matt');
+  await more(page);
+  const before = await page.getByLabel('Hex').inputValue();
+  await page.getByRole('button', { name: 'From a photograph …' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Colour from a photograph' });
+  const where = dialog.getByRole('button', { name: /^Where on/ });
+  await expect(where.locator('img')).toHaveJSProperty('complete', true);
+  await where.click({ position: { x: 150, y: 90 } });
+  const taken = dialog.getByRole('status');
+  await expect(taken).toContainText(/#[0-9a-f]{6}$/);
+  const pressed = await taken.innerText();
+  // some way down it is another part of the van
+  for (let i = 0; i < 25; i++) await where.press('ArrowDown');
+  await expect(taken).not.toHaveText(pressed);
+  const moved = (await taken.innerText()).trim();
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Take this colour' }).click();
+  await expect(page.getByLabel('Hex')).toHaveValue(moved);
+  expect(moved).not.toBe(before);
+  await expect(page.getByText('Not bought yet')).toBeVisible();
+  await saved(page);
+});

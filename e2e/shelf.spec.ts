@@ -81,6 +81,6 @@ test('a material of one’s own differs from its kind where it says so, and nowh
   await page.getByRole('tab', { name: 'Own materials' }).click();
   await page.getByRole('button', { name: 'Change Pan enamel' }).click();
   await expect(page.getByRole('dialog')).toContainText('Slate load for flat No. 3, step 6');
-  await page.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page.getByText('is used by Slate load for flat No. 3')).toBeVisible();
 });

@@ -7,7 +7,7 @@ export async function terrace(page: Page, name: string, count: string): Promise<
   await make(page, name, 'Block-built store or tower', count);
   await addStep(page, 'Spray coat', 'Mid-grey primer');
   // resin wants washing first
-  const unwashed = alarms.filter({ hasText: 'Resin wants washing' });
+  const unwashed = alarms.filter({ hasText: 'Resin needs washing' });
   await unwashed.getByRole('button', { name: 'Wash it first' }).click();
   await expect(unwashed).toHaveCount(0);
   // ink, in drops that can be counted, two rounds with a look between

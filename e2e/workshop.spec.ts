@@ -90,7 +90,7 @@ test.describe('on a server with no backup yet', () => {
 
     await go(page, 'Workshop');
     const give = (buffer: Buffer) =>
-      page.getByLabel('Backup file to put back').setInputFiles({ name: 'mine.tar.gz', mimeType: 'application/gzip', buffer });
+      page.getByLabel('Backup file to restore').setInputFiles({ name: 'mine.tar.gz', mimeType: 'application/gzip', buffer });
     await give(file.subarray(0, 2000));
     await page.getByRole('button', { name: 'Restore', exact: true }).click();
     await expect(page.getByText('Nothing was changed')).toBeVisible();

@@ -33,6 +33,21 @@ const channel = (light: number): string =>
 /** The nearest screen colour, #rrggbb. */
 export const hexOf = ([red, green, blue]: Linear): string => `#${channel(red)}${channel(green)}${channel(blue)}`;
 
+/**
+ * The mean of points of a picture, in light: as the eye does it from afar. `rgba` has red, green, blue and alpha of each point, 0–255; alpha is left out.
+ * @throws RangeError where there is no whole point.
+ */
+export function meanOfPoints(rgba: ArrayLike<number>): string {
+  const count = Math.floor(rgba.length / 4);
+  if (count === 0) throw new RangeError(`rgba must hold at least one point of four values, got ${String(rgba.length)}`);
+  const mean = (k: 0 | 1 | 2): number => {
+    let sum = 0;
+    for (let i = 0; i < count; i++) sum += toLinear((rgba[4 * i + k] ?? 0) / 255);
+    return sum / count;
+  };
+  return hexOf([mean(0), mean(1), mean(2)]);
+}
+
 /** What is seen when `share` (0–1) of `below` is hidden by `above`. */
 export const covered = (below: Linear, above: Linear, share: number): Linear => [
   below[0] + (above[0] - below[0]) * share,

@@ -53,7 +53,7 @@ export function atConsistency(
   const made = slurryFor(totalMl, consistency);
   const sum = (powder: boolean): number => volumesMl.reduce((total, ml, i) => (isPowder[i] === powder ? total + ml : total), 0);
   const [powderMl, liquidMl] = [sum(true), sum(false)];
-  if (!(powderMl > 0 && liquidMl > 0)) throw new RangeError('a slurry wants a powder and a liquid');
+  if (!(powderMl > 0 && liquidMl > 0)) throw new RangeError('a slurry needs a powder and a liquid');
   return volumesMl.map((ml, i) => (isPowder[i] ? (ml / powderMl) * made.powderMl : (ml / liquidMl) * made.liquidMl));
 }
 

@@ -37,7 +37,7 @@ export const SCHOOLS = {
     question: 'How is the base colour laid?',
     choices: [
       { id: 'brush', name: 'Brush', difference: 'No cleaning, no spray; coats vary a little, which can be wanted.' },
-      { id: 'airbrush', name: 'Airbrush', difference: 'Thin even coats, quickly; wants masks, cleaning and extraction.' },
+      { id: 'airbrush', name: 'Airbrush', difference: 'Thin even coats, quickly; needs masks, cleaning and extraction.' },
     ],
     usual: 'brush',
     why: 'Everyone has a brush.',

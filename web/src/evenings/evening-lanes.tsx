@@ -23,7 +23,7 @@ export interface LaneBlock {
 }
 
 const NAMES_PX = 150;
-const LANE_PX = 64;
+const LANE_PX = 80;
 /** Foot of the blocks and of the drying behind them. */
 const BLOCK_FLOOR_PX = 52;
 const WEDGE_PX = 34;
@@ -124,6 +124,9 @@ export function EveningLanes({ evening, lanes, cleanings, chosen, onChoose, movi
                   />
                 ))}
               {blocks.map((block) => (
+                <Caption key={`name of ${block.id}`} block={block} blocks={blocks} x={x} pxPerMin={pxPerMin} />
+              ))}
+              {blocks.map((block) => (
                 <Block
                   key={block.id}
                   block={block}
@@ -157,6 +160,34 @@ function Places({ moving, x, pxPerMin }: { moving: Moving; x: (minute: number) =
         />
       ))}
     </>
+  );
+}
+
+/** Less room than this holds no word. */
+const LEAST_CAPTION_PX = 28;
+
+interface CaptionProps {
+  block: LaneBlock;
+  /** All of its lane. */
+  blocks: readonly LaneBlock[];
+  x: (minute: number) => number;
+  pxPerMin: number;
+}
+
+/** Under a block that is too narrow to hold it: its name, as far as the next one. The block itself tells it to who cannot see. */
+function Caption({ block, blocks, x, pxPerMin }: CaptionProps) {
+  if ((block.endMin - block.startMin) * pxPerMin >= NAMED_PX) return null;
+  const next = Math.min(Infinity, ...blocks.filter(({ startMin }) => startMin > block.startMin).map(({ startMin }) => startMin));
+  const roomPx = x(next) - x(block.startMin) - 4;
+  if (roomPx < LEAST_CAPTION_PX) return null;
+  return (
+    <span
+      aria-hidden="true"
+      className="pointer-events-none absolute top-[3.375rem] z-[1] overflow-hidden bg-paper pr-1 text-[0.8125rem] leading-5 text-ellipsis whitespace-nowrap"
+      style={{ left: x(block.startMin), ...(Number.isFinite(roomPx) ? { maxWidth: roomPx } : {}) }}
+    >
+      {block.name}
+    </span>
   );
 }
 
@@ -215,7 +246,7 @@ function Block({ block, piece, isChosen, onChoose, moving, x, pxPerMin }: BlockP
     >
       <span aria-hidden="true" className="h-full w-2 shrink-0" style={{ background: block.colour ?? 'transparent' }} />
       {block.isPinned && <Pin size={12} aria-hidden="true" className="shrink-0" />}
-      {/* a letter or two would say nothing: its name is told by what it is called, and below when it is chosen */}
+      {/* a letter or two would say nothing: what is too narrow has its name below */}
       {width >= NAMED_PX && <span className="overflow-hidden text-ellipsis">{block.name}</span>}
     </button>
   );

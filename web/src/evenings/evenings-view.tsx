@@ -120,7 +120,7 @@ export function EveningsView() {
             name: 'All evenings',
             content:
               plan.placed.length === 0 ? (
-                <Empty title="Nothing is planned">
+                <Empty title="Nothing is planned" go={{ to: '/pieces', words: 'To the pieces' }}>
                   Give a piece some steps, and they are laid into your evenings here, with the drying through the nights between.
                 </Empty>
               ) : (

@@ -28,7 +28,11 @@ export function OneEvening() {
   const shown = evenings[at];
   const moving = useMoving(shown?.evening ?? null);
   if (!outlook || !given || !shown)
-    return <Empty title="No evening is used yet">Give a piece some steps; then its evenings can be looked at one by one here.</Empty>;
+    return (
+      <Empty title="No evening is used yet" go={{ to: '/pieces', words: 'To the pieces' }}>
+        Give a piece some steps; then its evenings can be looked at one by one here.
+      </Empty>
+    );
   const { evening, cleanings, busyMin } = shown;
   const show = (index: number): void => {
     setChosen(null);

@@ -144,7 +144,7 @@ export function Timetable({ pieces, pxPerMin }: { pieces: Piece[]; pxPerMin: num
 }
 
 /**
- * A step in its lane: the block at its time, and the label above that is pressed. Where steps stand so close that no
+ * A step in its lane: the block at its time, and the label above that is pressed. No leader of another goes through it. Where steps stand so close that no
  * label fits, the block alone is shown; a wider view has room for it.
  */
 function BlockMark({
@@ -186,7 +186,7 @@ function BlockMark({
           ref={target ?? undefined}
           to={to}
           aria-label={words}
-          className={`absolute block min-w-6 bg-paper pr-1 text-[0.8125rem] leading-6 whitespace-nowrap hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
+          className={`absolute z-[1] block min-w-6 bg-paper pr-1 text-[0.8125rem] leading-6 whitespace-nowrap hover:underline ${block.snag ? 'font-semibold text-brick' : ''}`}
           style={{ left: x, top, height: LABEL_STEP }}
         >
           {block.snag ? '⚠ ' : ''}

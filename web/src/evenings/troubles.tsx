@@ -26,7 +26,7 @@ export function Troubles() {
     const piece = given.pieces.find((one) => one.id === operationOf(id).pieceId);
     if (kind === 'pinned') return `${words(id)} is pinned`;
     if (kind === 'due') return `${piece?.name ?? ''} is to be done by ${piece?.doneBy ? days.day(piece.doneBy) : 'its date'}`;
-    if (kind === 'daylight') return `${words(id)} wants daylight`;
+    if (kind === 'daylight') return `${words(id)} needs daylight`;
     return `${words(id)} must come before the window on ${from === null ? 'what lies below' : words(from)} closes`;
   };
   return (

@@ -38,7 +38,11 @@ export function FilmBuild({ piece }: { piece: Piece }) {
   const build = builds.find((one) => one.zoneId === zoneId) ?? worst;
   const last = build?.along.at(-1);
   if (!build || !last || piece.steps.length === 0)
-    return <Empty title="No film yet">Add steps to the sequence: each coat’s film is drawn here against the grooves of the zone.</Empty>;
+    return (
+      <Empty title="No film yet" go={{ to: `/pieces/${piece.id}`, words: 'To the sequence' }}>
+        Add steps to the sequence: each coat’s film is drawn here against the grooves of the zone.
+      </Empty>
+    );
   const rows = piece.steps.map((step, i): ChartRow & { at: BuildAt } => {
     const at = build.along[i + 1] ?? last;
     return {

@@ -50,7 +50,7 @@ export function FinishesView() {
         </div>
       </header>
       {data.length === 0 ? (
-        <Empty title="No finish yet">
+        <Empty title="No finish yet" go={{ to: '/pieces', words: 'To the pieces' }}>
           A finish is a sequence kept to be used again: on the next casting of a row, on a whole train, next year. Open a piece whose
           sequence is right and choose “Save as a finish” from its menu.
         </Empty>

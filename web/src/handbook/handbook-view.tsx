@@ -35,7 +35,7 @@ function EffectTable() {
     <>
       <SearchField placeholder="any word for it …" label="Search the effects" text={text} onChange={setText} />
       <table className="w-full">
-        <TableHead heads={['Effect', 'Ways', 'Belongs to', 'Wants below it', 'Afterwards']} />
+        <TableHead heads={['Effect', 'Ways', 'Belongs to', 'Needs below it', 'Afterwards']} />
         <tbody>
           {found.map((effect) => (
             <tr key={effect.id} className="border-t border-line align-top">

@@ -101,7 +101,7 @@ function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | un
               {piece.name}
             </Link>
           ) : (
-            'a piece that was put aside'
+            'a piece that was deleted'
           )}
         </span>
       </span>

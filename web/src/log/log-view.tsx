@@ -92,7 +92,7 @@ export function LogView() {
         </div>
       </header>
       {log.length === 0 ? (
-        <Empty title="Nothing is logged yet">
+        <Empty title="Nothing is logged yet" go={{ to: '/tonight', words: 'To tonight' }}>
           Start and end steps in Tonight: what was really done comes to stand here, and plans learn your own times from it.
         </Empty>
       ) : (

@@ -63,8 +63,8 @@ export function FindPart() {
           strength is known and the ± is narrower: note one on the bottle.
         </p>
         <p className="mt-2 text-[0.8125rem] text-ink-3">
-          Reckoned by absorption and scattering (Kubelka–Munk) in 16 bands; colours off a screen or a lid are themselves a guess. Always lay
-          a trial and judge it dry, in daylight.
+          Calculated by absorption and scattering (Kubelka–Munk) in 16 bands; colours off a screen or a lid are themselves a guess. Always
+          lay a trial and judge it dry, in daylight.
         </p>
       </section>
       <section aria-label="Recipes" aria-busy={working}>
@@ -76,7 +76,11 @@ export function FindPart() {
         <p role="status" className="mb-2 text-ink-2">
           {working ? 'Trying …' : found ? `Nearest to ${target.from}` : ''}
         </p>
-        {bottles.length === 0 && <Empty title="No paint to mix from">Put paints on the shelf, or allow those that are not opened.</Empty>}
+        {bottles.length === 0 && (
+          <Empty title="No paint to mix from" go={{ to: '/shelf', words: 'To the shelf' }}>
+            Put paints on the shelf, or allow those that are not opened.
+          </Empty>
+        )}
         <ol className="space-y-2">
           {(bottles.length === 0 ? [] : (found ?? [])).map((recipe) => (
             <Found key={recipe.bottles.map(({ id }) => id).join(' ')} recipe={recipe} wanted={wanted} from={target.from} />

@@ -38,7 +38,7 @@ export function KeptPart() {
   if (!data) return <Loading what="your mixes" />;
   if (data.length === 0)
     return (
-      <Empty title="No mix kept yet">
+      <Empty title="No mix kept yet" go={{ to: '/mixing?part=cup', words: 'To the cup' }}>
         Think one out in the cup and keep it. It gets a number and a label; steps can use it, and next year it can be matched again.
       </Empty>
     );

@@ -39,7 +39,7 @@ export function LadderPart() {
   );
   if (!first || !last || !ladder)
     return (
-      <Empty title="Two paints are needed">
+      <Empty title="Two paints are needed" go={{ to: '/shelf', words: 'To the shelf' }}>
         Put two bottles that stir into each other on the shelf; the tones between them are calculated from their colours.
       </Empty>
     );

@@ -33,7 +33,7 @@ export function ToMixPart({ cups }: { cups: readonly CountedCup[] }) {
   const pieceName = (id: string): string => data?.find(({ piece }) => piece.id === id)?.piece.name ?? id;
   if (cups.length === 0)
     return (
-      <Empty title="Nothing to mix">
+      <Empty title="Nothing to mix" go={{ to: '/pieces', words: 'To the pieces' }}>
         No step of the plan thins anything. Give a step a dilution, or a mix of your own, and it stands here with how much of it all pieces
         need.
       </Empty>

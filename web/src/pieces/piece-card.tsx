@@ -23,6 +23,12 @@ import { OpenFindings } from './open-findings.js';
 import { WhereDrawn } from './where-drawn.js';
 import { zoneWords } from './zone-words.js';
 
+/** So many lines of steps fill a page; the ticks of a batch take half a line more each. */
+const FULL_FROM = 10;
+
+/** Its steps are set closer on paper, without their drawings, so that it stays one page where that goes. */
+const isFull = ({ steps, members }: Piece): boolean => steps.length * (members.length > 1 ? 1.5 : 1) > FULL_FROM;
+
 /** The whole piece on paper: drawing, zones, steps in order with what to mix and when, checklists to tick. */
 export function PieceCard() {
   const { pieceId = '' } = useParams();
@@ -39,7 +45,12 @@ export function PieceCard() {
       />
     );
   if (!data) return <Loading what="the piece" />;
-  if (!piece) return <Empty title="This piece is not here">It may have been put aside, or a plan file has taken its place.</Empty>;
+  if (!piece)
+    return (
+      <Empty title="This piece is not here" go={{ to: '/pieces', words: 'To the pieces' }}>
+        It may have been deleted, or a plan file has taken its place.
+      </Empty>
+    );
   return <Card piece={piece} />;
 }
 
@@ -48,7 +59,7 @@ function Card({ piece }: { piece: Piece }) {
   const days = useDays();
   const views = elevationsOf(piece);
   return (
-    <main className="sheet max-w-4xl px-6 py-4 print:max-w-none">
+    <main className="sheet piece-card max-w-4xl px-6 py-4 print:max-w-none" data-full={isFull(piece) || undefined}>
       <KeepCleanPattern />
       <div className="no-print mb-3 flex justify-between">
         <Link to={`/pieces/${piece.id}`} className="flex items-center gap-1 underline">
@@ -108,13 +119,22 @@ function Card({ piece }: { piece: Piece }) {
   );
 }
 
+/** Columns by their shares of the page: a batch's ticks stand beside each other under the step. */
+const HEADS = [
+  { head: '', width: 'w-[5%]' },
+  { head: 'Step', width: 'w-[27%]' },
+  { head: 'With', width: 'w-[29%]' },
+  { head: 'Where', width: 'w-[19%]' },
+  { head: 'When, and how long to wait after it', width: 'w-[20%]' },
+] as const;
+
 function StepTable({ piece }: { piece: Piece }) {
   return (
-    <table className="my-2 w-full border-collapse text-left">
+    <table className="my-2 w-full table-fixed border-collapse text-left max-[40rem]:table-auto">
       <thead>
         <tr className="border-b border-line-strong text-[0.8125rem] text-ink-2">
-          {['', 'Step', 'With', 'Where', 'When, and how long to wait after it'].map((head) => (
-            <th key={head} scope="col" className="py-0.5 pr-2 font-normal">
+          {HEADS.map(({ head, width }) => (
+            <th key={head} scope="col" className={`py-0.5 pr-2 font-normal ${width}`}>
               {head}
             </th>
           ))}
@@ -160,6 +180,15 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
         {step.priority !== 'must' && ` (${step.priority})`}
         {group && ` · ${group.name}, ${String(group.rounds)} rounds${group.gate ? `, look: ${group.gate}` : ''}`}
         {step.gate && <span className="block">Look: {step.gate}</span>}
+        {piece.members.length > 1 && (
+          <span className="flex flex-wrap gap-x-3">
+            {membersOf(step, piece).map((member) => (
+              <span key={member.id} className="inline-flex items-center gap-1 whitespace-nowrap">
+                <TickBox /> {member.label}
+              </span>
+            ))}
+          </span>
+        )}
         <OpenFindings findings={own ? openAt(own.findings, at) : []} />
         {step.note && <span className="block text-ink-2">{step.note}</span>}
       </td>
@@ -183,15 +212,6 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
           <div className="[&_figcaption]:sr-only">
             <WhereDrawn piece={piece} step={step} widthPx={72} heightPx={30} />
           </div>
-        )}
-        {piece.members.length > 1 && (
-          <span className="flex flex-wrap gap-x-3">
-            {membersOf(step, piece).map((member) => (
-              <span key={member.id} className="inline-flex items-center gap-1 whitespace-nowrap">
-                <TickBox /> {member.label}
-              </span>
-            ))}
-          </span>
         )}
       </td>
       <td className="py-1 whitespace-nowrap">

@@ -45,7 +45,12 @@ export function PieceFrame({ children }: { children: (piece: Piece) => ReactNode
   useUndoKeys(undo, redo);
   if (state === 'loading') return <Loading what="the piece" />;
   if (state === 'failed') return <Failed what="the piece" onRetry={retry} />;
-  if (!piece) return <Empty title="This piece is not here">It may have been put aside, or a plan file has taken its place.</Empty>;
+  if (!piece)
+    return (
+      <Empty title="This piece is not here" go={{ to: '/pieces', words: 'To the pieces' }}>
+        It may have been deleted, or a plan file has taken its place.
+      </Empty>
+    );
   return (
     <main className="flex min-h-0 flex-1 flex-col print:block">
       <FocusProvider key={piece.id}>

@@ -1,17 +1,21 @@
 import { stepPaint } from '@eveningtide/core/sequence';
 import type { Piece, Step } from '@eveningtide/core/subjects';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import { Button } from '../ui/button.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Field } from '../ui/field.js';
 import { SelectField } from '../ui/select-field.js';
 import { useOnHand } from '../workers/outlook-context.js';
 
+const PhotoColourDialog = lazy(async () => ({ default: (await import('./photo-colour-dialog.js')).PhotoColourDialog }));
+
 const OWN = '';
 const HEX = /^#[0-9a-f]{6}$/i;
 
-/** The colour itself, whatever bottle it will come from: picked, typed, or as in another step. Without a bottle of that colour it is one to buy. */
+/** The colour itself, whatever bottle it will come from: picked, typed, from a photograph, or as in another step. Without a bottle of that colour it is one to buy. */
 export function StepColour({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (patch: Partial<Step>) => void }) {
   const { supplies, mixes } = useOnHand();
+  const [picking, setPicking] = useState(false);
   const [typed, setTyped] = useState<string | null>(null);
   const now = stepPaint(step, supplies, mixes)?.colour ?? '#888888';
   const others = [
@@ -58,6 +62,32 @@ export function StepColour({ piece, step, onChange }: { piece: Piece; step: Step
           }}
         />
       )}
+      {piece.pictures.length > 0 && (
+        <span className="self-end">
+          <Button
+            small
+            onClick={() => {
+              setPicking(true);
+            }}
+          >
+            From a photograph …
+          </Button>
+        </span>
+      )}
+      <Suspense>
+        {picking && (
+          <PhotoColourDialog
+            pictures={piece.pictures}
+            onPick={(colour) => {
+              tell(colour);
+              setPicking(false);
+            }}
+            onClose={() => {
+              setPicking(false);
+            }}
+          />
+        )}
+      </Suspense>
       {step.bottleId === null && step.mixId === null && step.colour !== null && (
         <p className="col-span-2 self-end pb-1 text-[0.8125rem] text-ink-3">Not bought yet: it stands under Shelf, Needs.</p>
       )}

@@ -187,7 +187,7 @@ function DryingFacts({ report: { ripening, takeBack, judgeFromMin }, when, sourc
         <Row what={<Term id="solvent-proof">solvent-proof</Term>}>{when(ripening.solventProofMin)}</Row>
         {judgeFromMin !== null && <Row what="do not judge before">{when(judgeFromMin)}</Row>}
         {takeBack && (
-          <Row what={`take back with ${solventWords(takeBack.withSolvent)}`}>
+          <Row what={`undo with ${solventWords(takeBack.withSolvent)}`}>
             {Number.isFinite(takeBack.untilMin) ? `until ${when(takeBack.untilMin)}` : 'until it is sealed'}
           </Row>
         )}

@@ -189,7 +189,7 @@ function ZoneEditor({ piece, zone, onClose }: { piece: Piece; zone: Zone; onClos
             }}
           />
           {zone.startColour === null ? (
-            'not told: the look begins with the bare material'
+            'not set: the look begins with the bare material'
           ) : (
             <button
               type="button"
@@ -198,7 +198,7 @@ function ZoneEditor({ piece, zone, onClose }: { piece: Piece; zone: Zone; onClos
                 patch({ startColour: null });
               }}
             >
-              not told
+              not set
             </button>
           )}
         </span>

@@ -43,7 +43,9 @@ export function EveningSheet({ stored }: { stored: readonly StoredPiece[] }) {
       {chosen ? (
         <BenchCard evening={chosen.evening} stored={stored} />
       ) : (
-        <Empty title="No evening is planned">Give a piece some steps, and its evenings can be printed here.</Empty>
+        <Empty title="No evening is planned" go={{ to: '/pieces', words: 'To the pieces' }}>
+          Give a piece some steps, and its evenings can be printed here.
+        </Empty>
       )}
     </PrintFrame>
   );

@@ -29,7 +29,9 @@ export function PlanSheet({ stored }: { stored: readonly StoredPiece[] }) {
   return (
     <PrintFrame name="Plan sheet">
       {pages.length === 0 && (
-        <Empty title="Nothing is planned">Give a piece some steps, and the plan of all evenings can be printed here.</Empty>
+        <Empty title="Nothing is planned" go={{ to: '/pieces', words: 'To the pieces' }}>
+          Give a piece some steps, and the plan of all evenings can be printed here.
+        </Empty>
       )}
       {pages.map((evenings) => (
         <PlanPage key={evenings[0]?.span.fromMin} evenings={evenings} stored={stored} outlook={outlook} />

@@ -59,7 +59,12 @@ export function CountPart({ stored }: { stored: readonly StoredBottle[] }) {
       notifyFailure('Nothing was kept', error);
     }
   };
-  if (rows.length === 0) return <Empty title="No bottle to count">Put bottles on the shelf first.</Empty>;
+  if (rows.length === 0)
+    return (
+      <Empty title="No bottle to count" go={{ to: '/shelf', words: 'To the shelf' }}>
+        Put bottles on the shelf first.
+      </Empty>
+    );
   return (
     <>
       <div className="sticky top-0 z-10 mb-2 flex flex-wrap items-center gap-3 border-b border-line bg-page py-2">

@@ -28,7 +28,7 @@ export function NeedsPart() {
   const items = shoppingList(needs.stock, supplies);
   if (used.length === 0 && items.length === 0)
     return (
-      <Empty title="The plan takes nothing from the shelf">
+      <Empty title="The plan takes nothing from the shelf" go={{ to: '/pieces', words: 'To the pieces' }}>
         Once pieces have steps, what they need is counted here against your bottles, evening by evening.
       </Empty>
     );

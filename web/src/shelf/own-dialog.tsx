@@ -121,7 +121,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
             set({ testFirst });
           }}
         >
-          wants a trial on scrap first
+          needs a trial on scrap first
         </Check>
         <TextField
           label="Note"
@@ -144,7 +144,7 @@ export function OwnDialog({ stored, onClose }: { stored: StoredMaterial | null; 
                 void throwAway();
               }}
             >
-              Remove it
+              Delete it
             </Button>
           )}
           <span className="flex-1" />

@@ -17,7 +17,7 @@ export function OwnList({ stored }: { stored: readonly StoredMaterial[] }) {
     <>
       <div className="mb-3 flex items-center gap-4">
         <p className="max-w-prose text-ink-2">
-          Where a bottle behaves unlike its kind, make a material of your own on top of it: it dries slower, shines more, wants a trial.
+          Where a bottle behaves unlike its kind, make a material of your own on top of it: it dries slower, shines more, needs a trial.
           Only what you tell differs.
         </p>
         <Button
@@ -43,7 +43,7 @@ export function OwnList({ stored }: { stored: readonly StoredMaterial[] }) {
                   like {materialById(one.material.like).name.toLowerCase()}
                   {one.material.dryingFactor !== null && `, dries ${formatNumber(one.material.dryingFactor, 2)} × as long`}
                   {one.material.sheenGu !== null && `, ${formatNumber(one.material.sheenGu, 0)} GU`}
-                  {one.material.testFirst === true && ', wants a trial'}
+                  {one.material.testFirst === true && ', needs a trial'}
                 </p>
               </div>
               <button

@@ -32,7 +32,11 @@ export function SealantsPart() {
   );
   if (!data) return <Loading what="your pieces" />;
   if (!piece || !zone)
-    return <Empty title="No piece to seal">Make a piece first: how a sealant changes it depends on what lies under it.</Empty>;
+    return (
+      <Empty title="No piece to seal" go={{ to: '/pieces?new', words: 'New piece' }}>
+        Make a piece first: how a sealant changes it depends on what lies under it.
+      </Empty>
+    );
   return (
     <>
       <div className="mb-3 flex flex-wrap items-end gap-4">

@@ -61,8 +61,8 @@ export function CautionCard({ evening, stored }: { evening: Evening; stored: rea
             ))}
           </ul>
           <p className="mt-1 text-ink-2">
-            Reckoned for {formatNumber(room.volumeM3, 0)} m³ with {formatNumber(room.airChangesPerH, 1)} changes of air an hour, as if well
-            mixed. At the bench, where you breathe, it is more: this is a lower bound and never says that it is safe.
+            Calculated for {formatNumber(room.volumeM3, 0)} m³ with {formatNumber(room.airChangesPerH, 1)} changes of air an hour, as if
+            well mixed. At the bench, where you breathe, it is more: this is a lower bound and never says that it is safe.
           </p>
         </section>
       )}

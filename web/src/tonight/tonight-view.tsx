@@ -34,12 +34,8 @@ export function TonightView() {
     return (
       <main>
         <h1 className="px-6 pt-4 text-[1.6875rem] font-bold">Tonight</h1>
-        <Empty title="Nothing to do">
-          No step is planned in the evenings ahead. Give{' '}
-          <Link className="underline" to="/pieces">
-            a piece
-          </Link>{' '}
-          some steps.
+        <Empty title="Nothing to do" go={{ to: '/pieces', words: 'To the pieces' }}>
+          No step is planned in the evenings ahead. Give a piece some steps.
         </Empty>
       </main>
     );

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { Button } from './button.js';
+import { Link } from 'react-router';
+import { Button, buttonClass } from './button.js';
 
 const STROKE = { fill: 'none', stroke: 'currentColor', strokeWidth: 1.5, strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
 
@@ -35,8 +36,15 @@ export function Failed({ what, onRetry }: { what: string; onRetry: () => void })
   );
 }
 
-/** An empty place that says what belongs there: an empty bench under its lamp. */
-export function Empty({ title, children }: { title: string; children: ReactNode }) {
+interface EmptyProps {
+  title: string;
+  children: ReactNode;
+  /** Where it is filled from. */
+  go?: { to: string; words: string };
+}
+
+/** An empty place that says what belongs there, and leads to where it comes from: an empty bench under its lamp. */
+export function Empty({ title, children, go }: EmptyProps) {
   return (
     <div className="m-6 flex max-w-prose items-start gap-5 border border-dashed border-line-strong p-6">
       <svg width={72} height={60} viewBox="0 0 72 60" aria-hidden="true" className="shrink-0 text-ink-3">
@@ -48,6 +56,11 @@ export function Empty({ title, children }: { title: string; children: ReactNode 
       <div>
         <p className="text-lg font-semibold">{title}</p>
         <div className="mt-1 text-ink-2">{children}</div>
+        {go && (
+          <Link to={go.to} className={`no-print mt-3 ${buttonClass({ look: 'ink' })}`}>
+            {go.words}
+          </Link>
+        )}
       </div>
     </div>
   );

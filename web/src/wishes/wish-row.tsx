@@ -158,7 +158,7 @@ function WishDetails({
       </label>
       <WishZones piece={piece} wish={wish} onChange={onChange} />
       <p className="col-span-2 text-[0.8125rem] text-ink-3">
-        Wants: {effect.before} Then: {effect.after}
+        Needs: {effect.before} Then: {effect.after}
       </p>
     </div>
   );

@@ -80,7 +80,7 @@ export function BackupsSection() {
           type="file"
           accept=".gz,application/gzip"
           className="hidden"
-          aria-label="Backup file to put back"
+          aria-label="Backup file to restore"
           onChange={(event) => {
             const chosen = event.target.files?.[0];
             event.target.value = '';

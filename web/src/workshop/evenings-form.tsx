@@ -16,7 +16,7 @@ export function eveningsFault({ weekly, dates }: EveningsOf): string | null {
   const good = [...weekly, ...dates].every(
     ({ start, end }) => (start === null) === (end === null) && (start === null || end === null || (isClock(start) && isClock(end))),
   );
-  if (!good || !dates.every(({ date }) => isWithinReach(date))) return 'Each evening wants both times, each date a day from 1950 to 2099.';
+  if (!good || !dates.every(({ date }) => isWithinReach(date))) return 'Each evening needs both times, each date a day from 1950 to 2099.';
   const [fault] = eveningFaults('', { weekly, dates });
   return fault ? `${fault.value} is too long; allowed: ${fault.allowed}.` : null;
 }

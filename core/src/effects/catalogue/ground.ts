@@ -72,7 +72,7 @@ export const GROUND = [
       {
         id: 'emulsion',
         name: 'Household emulsion, two coats',
-        why: 'Cheap for walls and rock; chalky, so it wants a seal before spirit or alcohol.',
+        why: 'Cheap for walls and rock; chalky, so it needs a seal before spirit or alcohol.',
         steps: [{ technique: 'brush-coat', material: 'emulsion-matt', hue: 'main', coats: 2 }],
       },
     ],
@@ -174,7 +174,7 @@ export const GROUND = [
       {
         id: 'pen',
         name: 'Gel pen',
-        why: 'Opaque and sharp; wants a seal.',
+        why: 'Opaque and sharp; needs a seal.',
         steps: [{ technique: 'line-draw', material: 'pen-gel', hue: 'main', coverPct: [1, 4] }],
       },
     ],

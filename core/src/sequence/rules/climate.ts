@@ -32,7 +32,7 @@ function limitsOf(material: Material, air: Air): Limit[] {
       what: 'dew',
       severity: dewSeverity,
       message: dewSeverity === 'snag' ? 'Too near the dew point: water settles under the coat.' : 'Near the dew point.',
-      evidence: `${formatNumber(dew.marginK, 1)} K above the dew point of ${formatNumber(dew.dewPointC, 1)} °C; wants ${String(DEW_POINT_MARGIN_K)} K.`,
+      evidence: `${formatNumber(dew.marginK, 1)} K above the dew point of ${formatNumber(dew.dewPointC, 1)} °C; needs ${String(DEW_POINT_MARGIN_K)} K.`,
     });
   const { name, minFilmC, blushRhPct } = material;
   const filmSeverity = minFilmC === null ? null : near(air.tempC - minFilmC, NEAR_FILM_K);
@@ -41,7 +41,7 @@ function limitsOf(material: Material, air: Air): Limit[] {
       what: 'film',
       severity: filmSeverity,
       message: `${filmSeverity === 'snag' ? 'Too' : 'Nearly too'} cold for ${name.toLowerCase()}${filmSeverity === 'snag' ? ' to form a film' : ''}.`,
-      evidence: `${formatNumber(air.tempC, 1)} °C; wants ${String(minFilmC)} °C or more.`,
+      evidence: `${formatNumber(air.tempC, 1)} °C; needs ${String(minFilmC)} °C or more.`,
     });
   const blushSeverity = blushRhPct === null ? null : near(blushRhPct - air.rhPct, NEAR_BLUSH_PCT);
   if (blushSeverity)
@@ -49,7 +49,7 @@ function limitsOf(material: Material, air: Air): Limit[] {
       what: 'blush',
       severity: blushSeverity,
       message: blushSeverity === 'snag' ? `${name} blushes white in this air.` : `${name} may blush in this air.`,
-      evidence: `${formatNumber(air.rhPct, 0)} %RH; wants ${String(blushRhPct)} % or less.`,
+      evidence: `${formatNumber(air.rhPct, 0)} %RH; needs ${String(blushRhPct)} % or less.`,
     });
   return limits;
 }

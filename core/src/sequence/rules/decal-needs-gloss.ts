@@ -8,7 +8,7 @@ const SMOOTH_FROM_GU = 25;
 
 export const decalNeedsGloss: Rule = {
   id: ID,
-  title: 'A decal wants a smooth coat',
+  title: 'A decal needs a smooth coat',
   why: 'On a matt surface air stays under the film of a decal and shows as silver. A gloss or smooth satin coat first lets it lie down.',
   source: 'common practice',
   curedBy: ['smooth'],

@@ -39,7 +39,7 @@ export const mechanicsAfterFinish: Rule = {
         finding: finding(moment, ID, 'caution', {
           zones: moment.zones.map((zone) => zone.zone.id),
           message: `${moment.incoming.technique.name} marks the finish: the first coat lies since step ${String(first + 1)}.`,
-          evidence: 'Work that wants a firm grip comes before the first coat.',
+          evidence: 'Work that needs a firm grip comes before the first coat.',
           causeIndex: first,
         }),
         propose: () => [moveBefore(moment, first)],

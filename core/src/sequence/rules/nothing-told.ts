@@ -8,7 +8,7 @@ const LAYS: ReadonlySet<Technique['effect']> = new Set(['film', 'tint', 'accent'
 
 export const nothingTold: Rule = {
   id: ID,
-  title: 'Not told what with',
+  title: 'It is not said what with',
   why: 'Without the material nothing can be calculated: neither drying nor amounts nor what harms what. Powder alone makes no slurry: it wants its liquid.',
   source: 'common practice',
   examples: {
@@ -26,8 +26,8 @@ export const nothingTold: Rule = {
         finding: finding(moment, ID, 'hint', {
           zones: moment.zones.map(({ zone }) => zone.id),
           message: material
-            ? 'It is not told which liquid the powder goes into.'
-            : `It is not told what the ${technique.name.toLowerCase()} is done with.`,
+            ? 'It is not said which liquid the powder goes into.'
+            : `It is not said what the ${technique.name.toLowerCase()} is done with.`,
           evidence: material ? 'Choose a dilution, or a slurry that is ready.' : 'Choose a material, or one of your bottles.',
         }),
       },

@@ -34,7 +34,7 @@ function faultOf(zone: ZoneState, moment: Moment): Fault | null {
     };
   if (kind === 'resin' && !wasCleaned(moment))
     return {
-      what: 'Resin wants washing before its first coat.',
+      what: 'Resin needs washing before its first coat.',
       evidence: 'Release agent or uncured resin stays on it; no cleaning step comes before.',
       fixes: insertBefore('Wash it first', 'clean', 'water-detergent'),
     };

@@ -5,7 +5,7 @@ const ID = 'test-first';
 
 export const testFirst: Rule = {
   id: ID,
-  title: 'Wants a trial first',
+  title: 'Needs a trial first',
   why: 'Hardware aerosols and bottles of unknown make go on thick, turn the colour or lift what lies below. A trial on scrap of the same build shows it; note the day on the bottle.',
   source: 'common practice',
   arranging: 'never',

@@ -70,7 +70,7 @@ export const tooSoon: Rule = {
           message: never
             ? `In this air ${layerWords(layer)} does not dry.`
             : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
-          evidence: `${age(moment, opening)} old, wants ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${moment.incoming.technique.name.toLowerCase()} waits ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
+          evidence: `${age(moment, opening)} old, needs ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${moment.incoming.technique.name.toLowerCase()} waits ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
           causeIndex: layer.stepIndex,
         }),
         propose: () => (never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')]),

@@ -92,7 +92,7 @@ function* windowFaults({ drying = [], operations, calendar }: ScheduleProblem, {
 function* missingResources(ways: readonly ChosenOperation[], at: At, capacities: ScheduleProblem['capacities']): Generator<string> {
   for (const { id, resources } of ways)
     for (const name of resources)
-      if (at.has(id) && capacities && !(Number(capacities[name]) > 0)) yield `${id} wants ${name}, which is not there`;
+      if (at.has(id) && capacities && !(Number(capacities[name]) > 0)) yield `${id} needs ${name}, which is not there`;
 }
 
 /** When more stands wet at a place than has room; what is pinned may. */
