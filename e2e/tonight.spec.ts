@@ -51,7 +51,7 @@ test('step by step: begun, done, put right, and the next stands there', async ({
   await expect(happened(page)).toContainText('took 8 min');
   await expect(happened(page).getByRole('button', { name: 'thinned more' })).toHaveAttribute('aria-pressed', 'true');
   await happened(page)
-    .getByRole('button', { name: /take it back/ })
+    .getByRole('button', { name: /It was not done: undo/ })
     .click();
   await expect(page.getByRole('region', { name: 'Next up' })).toContainText('Finish the mechanics');
   await expect(happened(page)).toHaveCount(0);

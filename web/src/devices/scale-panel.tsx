@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { usePutOnPanMutation } from '../store/api.js';
 import { useDevice } from '../store/devices.js';
 import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
 import { NumberField } from '../ui/number-field.js';
 import { notifyFailure } from '../ui/notify.js';
 import { StandIn } from './stand-in.js';
@@ -17,6 +18,7 @@ export interface Pour {
 /** What the scale shows, and the pan of its stand-in. */
 export function ScalePanel({ panG, onPan, pours }: { panG: number; onPan: (grams: number) => void; pours: readonly Pour[] }) {
   const scale = useDevice('scale');
+  const days = useDays();
   const [put, { isLoading }] = usePutOnPanMutation();
   const setPan = (grams: number): void => {
     onPan(grams);
@@ -46,7 +48,7 @@ export function ScalePanel({ panG, onPan, pours }: { panG: number; onPan: (grams
         {/* the figure flickers each second: only how it stands is said aloud */}
         <span role="status" className={isSilent ? 'font-semibold text-brick' : 'text-ink-2'}>
           {isSilent
-            ? `Silent: its last word, ${last?.at.slice(11, 16) ?? 'none'}. Type what you weigh.`
+            ? `Silent: its last word, ${last ? days.time(last.at) : 'none'}. Type what you weigh.`
             : last === null
               ? 'Nothing was read yet'
               : last.grams === null

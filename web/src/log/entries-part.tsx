@@ -81,6 +81,7 @@ const titleOf = ({ kind, step, met }: LogEntry): string => {
 function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | undefined; onEdit: () => void }) {
   const supplies = useSupplies();
   const shown = useShown();
+  const days = useDays();
   const { write, takeBack } = useWriteLog();
   const took = minutesTaken(entry);
   const { step, air } = entry;
@@ -91,7 +92,7 @@ function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | un
   const part = sittingWords(entry);
   return (
     <li className="grid grid-cols-[3.5rem_minmax(0,1.2fr)_minmax(0,1fr)_8.5rem_minmax(0,1fr)_auto] items-center gap-3 border-b border-line py-1.5">
-      <span className="figures text-ink-2">{entry.startedAt.slice(11, 16)}</span>
+      <span className="figures text-ink-2">{days.time(entry.startedAt)}</span>
       <span className="min-w-0">
         <b className={entry.kind === 'trouble' ? 'text-brick' : ''}>{title}</b>
         {part !== '' && ` ${part}`}
@@ -141,12 +142,12 @@ function EntryRow({ entry, piece, onEdit }: { entry: LogEntry; piece: Piece | un
         )}
       </span>
       <span className="no-print flex gap-1">
-        <Button small aria-label={`Change ${title}, ${entry.startedAt.slice(11, 16)}`} onClick={onEdit}>
+        <Button small aria-label={`Change ${title}, ${days.time(entry.startedAt)}`} onClick={onEdit}>
           Change …
         </Button>
         <Button
           small
-          aria-label={`Remove ${title}, ${entry.startedAt.slice(11, 16)}`}
+          aria-label={`Remove ${title}, ${days.time(entry.startedAt)}`}
           onClick={() => {
             takeBack(entry.id);
             notifyWithUndo(`${title} removed`, () => {

@@ -8,6 +8,7 @@ import { useMeasureColourMutation } from '../store/api.js';
 import { useDevice } from '../store/devices.js';
 import { Button } from '../ui/button.js';
 import { ColourField } from '../ui/colour-field.js';
+import { useDays } from '../ui/days.js';
 import { Swatch } from '../ui/swatch.js';
 import { notifyFailure } from '../ui/notify.js';
 import { Delta } from '../ui/delta.js';
@@ -21,6 +22,7 @@ const labWords = ({ l, a, b }: Lab): string => `L* ${formatNumber(l, 1)}, a* ${f
 /** A colour read off the piece by the meter, several times, as one mean reading is worth little on a rough surface. */
 export function MeterField({ onChange }: { onChange: (target: Target) => void }) {
   const meter = useDevice('colour-meter');
+  const days = useDays();
   const [measure, { isLoading }] = useMeasureColourMutation();
   const [readings, setReadings] = useState<readonly Lab[]>([]);
   const [against, setAgainst] = useState('#6f4a36');
@@ -77,7 +79,7 @@ export function MeterField({ onChange }: { onChange: (target: Target) => void })
           The colour meter does not answer.{' '}
           {meter.last === null
             ? 'Choose “CIELAB figures” and type them.'
-            : `Its last word, ${meter.last.at.slice(11, 16)}: ${labWords(meter.last)}. What was read stands; or type figures.`}
+            : `Its last word, ${days.time(meter.last.at)}: ${labWords(meter.last)}. What was read stands; or type figures.`}
         </p>
       )}
       {averaged && (

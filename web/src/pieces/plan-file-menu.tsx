@@ -96,7 +96,7 @@ export function PlanFileMenu() {
         asked={
           asked && {
             title: `Replace everything by ${asked.name}?`,
-            text: 'All pieces, bottles, materials and evenings here give way to those of the file. You can take it back right afterwards.',
+            text: 'All pieces, bottles, materials and evenings here give way to those of the file. You can undo it right afterwards.',
             yes: 'Replace',
           }
         }

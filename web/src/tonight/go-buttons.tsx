@@ -9,6 +9,7 @@ import { Link } from 'react-router';
 import { PutDownDialog } from './put-down-dialog.js';
 import type { Work } from './use-work.js';
 import { benchMoment } from '../store/bench-clock.js';
+import { useDays } from '../ui/days.js';
 import { countDown } from './clock-words.js';
 
 interface GoButtonsProps {
@@ -44,6 +45,7 @@ function HeldButton({ held, job }: { held: Held; job: Job }) {
 
 /** The few things to press, each as large as a knuckle needs. */
 export function GoButtons({ job, piece, entry, clock, nowMin, bench, onWrong }: GoButtonsProps) {
+  const days = useDays();
   const name = techniqueById(job.step.technique).name;
   const [puttingDown, setPuttingDown] = useState(false);
   const isRunning = job.state === 'running';
@@ -55,7 +57,7 @@ export function GoButtons({ job, piece, entry, clock, nowMin, bench, onWrong }: 
     <div className="sticky bottom-0 mt-auto ml-1.5 grid grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)_minmax(0,0.7fr)] gap-3 border-t border-line bg-page px-5 py-4 max-[40rem]:gap-2 max-[40rem]:px-3 max-[40rem]:py-2">
       {isRunning && entry ? (
         <div className={`${BIG} flex flex-col justify-center border-line-strong bg-rail`}>
-          Started {entry.startedAt.slice(11, 16)}
+          Started {days.time(entry.startedAt)}
           <strong
             role="timer"
             aria-label="Since the start"

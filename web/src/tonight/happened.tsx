@@ -148,7 +148,7 @@ export function Happened({ job, outlook, entry, pieceName, bench, onWrong }: Hap
           bench.takeBack(entry);
         }}
       >
-        It was not done: take it back
+        It was not done: undo
       </button>
     </section>
   );

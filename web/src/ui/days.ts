@@ -20,6 +20,8 @@ export interface Days {
   dayOf: (originDate: string, minute: number) => string;
   /** The day with its clock time. */
   when: (originDate: string, minute: number) => string;
+  /** The clock time of a kept moment, `YYYY-MM-DDTHH:mm:ss`. */
+  time: (moment: string) => string;
   /** Of a moment on the wall: its day and clock time. */
   moment: (date: Date) => string;
   /** The clock time, with its day where that is not the day of `nowMin`. */
@@ -36,10 +38,11 @@ export function daysIn({ dates, clock: style }: Pick<Display, 'dates' | 'clock'>
   const day = (date: string): string => format(parseISO(date), PATTERNS[dates]);
   const dayOf = (originDate: string, minute: number): string => day(dateOf(originDate, minute));
   const when = (originDate: string, minute: number): string => `${dayOf(originDate, minute)} ${clock(minute)}`;
+  const time = (at: string): string => clockShown(at.slice(11, 16), style);
   const moment = (date: Date): string => `${day(format(date, 'yyyy-MM-dd'))}, ${clockShown(format(date, 'HH:mm'), style)}`;
   const at = (originDate: string, minute: number, nowMin: number): string =>
     dateOf(originDate, minute) === dateOf(originDate, nowMin) ? clock(minute) : when(originDate, minute);
-  return { clock, day, dayOf, when, moment, at };
+  return { clock, day, dayOf, when, time, moment, at };
 }
 
 /** Dates as the workshop wants them. */

@@ -1,12 +1,14 @@
 import { CartesianGrid, Legend, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { AirReading } from '../store/api.js';
+import { useDays } from '../ui/days.js';
 
 const AXIS = { stroke: 'var(--color-ink-3)', tick: { fill: 'var(--color-ink-2)', fontSize: 12 } } as const;
 const LINE = { strokeWidth: 2, dot: false, isAnimationActive: false, legendType: 'plainline' } as const;
 
 /** What was read in the last day: temperature drawn through, humidity dashed. */
 export function AirChart({ readings }: { readings: readonly AirReading[] }) {
-  const rows = readings.map(({ at, tempC, rhPct }) => ({ at: at.slice(11, 16), tempC, rhPct }));
+  const days = useDays();
+  const rows = readings.map(({ at, tempC, rhPct }) => ({ at: days.time(at), tempC, rhPct }));
   return (
     <figure aria-label={`Air at the bench from ${rows[0]?.at ?? ''} to ${rows.at(-1)?.at ?? ''}`}>
       <ResponsiveContainer width="100%" height={180} initialDimension={{ width: 480, height: 180 }}>

@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
 import { useBenchAir } from '../store/air.js';
 import { Button } from '../ui/button.js';
+import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
 
 const ClimateDialog = lazy(async () => ({ default: (await import('./climate-dialog.js')).ClimateDialog }));
@@ -13,13 +14,14 @@ export function BenchClimate() {
   const bench = useBenchAir();
   const [open, setOpen] = useState(false);
   const shown = useShown();
+  const days = useDays();
   if (!data || !bench) return null;
   const { night } = data.workshop.climate;
   const { air: evening, from, at, isSilent } = bench;
   return (
     <section aria-label="Bench climate" className="border-t border-line-strong px-3.5 pt-3">
       <h2 className="flex justify-between text-[0.8125rem] font-semibold">
-        At the bench <span className="font-normal text-ink-2">{from === 'typed' ? 'typed' : (at ?? '').slice(11, 16)}</span>
+        At the bench <span className="font-normal text-ink-2">{from === 'typed' ? 'typed' : days.time(at ?? '')}</span>
       </h2>
       {from === 'hygrometer' && (
         <p className="text-[0.8125rem] text-ink-2">{isSilent ? 'hygrometer silent: its last word' : 'simulated hygrometer'}</p>

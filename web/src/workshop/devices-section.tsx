@@ -3,6 +3,7 @@ import { formatNumber } from '@eveningtide/core/units';
 import { lazy, Suspense } from 'react';
 import { useAirReadingsQuery, useDevicesQuery, useSetDeviceMutation } from '../store/api.js';
 import { Check } from '../ui/check.js';
+import { useDays } from '../ui/days.js';
 import { notifyFailure } from '../ui/notify.js';
 import { Section } from './section.js';
 
@@ -37,6 +38,7 @@ export function DevicesSection() {
 
 function DevicePart({ device }: { device: AnyDeviceState }) {
   const { id, name, on, isSilent, last } = device;
+  const days = useDays();
   const [set] = useSetDeviceMutation();
   const change = (to: { on: boolean; isSilent: boolean }): void => {
     set({ id, ...to })
@@ -69,7 +71,7 @@ function DevicePart({ device }: { device: AnyDeviceState }) {
           <p role="status" className={isSilent ? 'font-semibold text-brick' : 'text-ink-2'}>
             {last === null
               ? 'Nothing was read yet.'
-              : `${isSilent ? 'Silent. Last read' : 'Read'} at ${last.at.slice(11, 16)}: ${readingWords(device)}.`}
+              : `${isSilent ? 'Silent. Last read' : 'Read'} at ${days.time(last.at)}: ${readingWords(device)}.`}
           </p>
           {id === 'hygrometer' && <History />}
         </>
