@@ -1,5 +1,5 @@
 import type { Workshop } from '@eveningtide/core/schedule';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { refusalOf, useSaveWorkshopMutation, useWorkshopQuery } from '../store/api.js';
 import { toast } from '../store/toast.js';
 import { eveningsFault } from './evenings-form.js';
@@ -34,6 +34,15 @@ export function useWorkshop(): WorkshopEditor {
   const [failed, setFailed] = useState<Failure | null>(null);
   const [save] = useSaveWorkshopMutation();
   const sending = useRef(false);
+  /** What is stored, as far as this screen knows: what is typed was typed upon it. */
+  const base = useRef<Workshop | null>(null);
+  useEffect(() => {
+    if (!draft && data) base.current = data.workshop;
+  }, [draft, data]);
+  const isUnchanged = useCallback(async (): Promise<boolean> => {
+    const { data: now } = await refetch();
+    return now !== undefined && JSON.stringify(now.workshop) === JSON.stringify(base.current);
+  }, [refetch]);
   const waits = draft !== null && eveningsFault(draft) !== null;
 
   useEffect(() => {
@@ -45,12 +54,15 @@ export function useWorkshop(): WorkshopEditor {
         sending.current = true;
         save({ version: data.version, workshop: draft })
           .unwrap()
-          .then(() => {
+          .then((answer) => {
+            base.current = answer.workshop;
             setFailed(null);
             setDraft((now) => (now === draft ? null : now));
           })
-          .catch((error: unknown) => {
+          .catch(async (error: unknown) => {
             const refusal = refusalOf(error);
+            // only the version was old, as where an answer came late: what was typed is saved from the one that is there
+            if (refusal?.status === 409 && (await isUnchanged())) return;
             const isFinal = refusal !== null && refusal.status < 500;
             setFailed((before) => ({ isFinal, draft, trouble: refusal?.data.message ?? null, tries: (before?.tries ?? 0) + 1 }));
             if (!isFinal) return;
@@ -68,7 +80,7 @@ export function useWorkshop(): WorkshopEditor {
     return () => {
       clearTimeout(timer);
     };
-  }, [draft, data, waits, failed, save]);
+  }, [draft, data, waits, failed, save, isUnchanged]);
 
   // a change made right before leaving is not lost
   const unsent = useRef<{ version: number; workshop: Workshop } | null>(null);
