@@ -39,10 +39,13 @@ export function useWorkshop(): WorkshopEditor {
   useEffect(() => {
     if (!draft && data) base.current = data.workshop;
   }, [draft, data]);
-  const isUnchanged = useCallback(async (): Promise<boolean> => {
-    const { data: now } = await refetch();
-    return now !== undefined && JSON.stringify(now.workshop) === JSON.stringify(base.current);
-  }, [refetch]);
+  const isOnlyOlder = useCallback(
+    async (version: number): Promise<boolean> => {
+      const { data: now } = await refetch();
+      return now !== undefined && now.version !== version && JSON.stringify(now.workshop) === JSON.stringify(base.current);
+    },
+    [refetch],
+  );
   const waits = draft !== null && eveningsFault(draft) !== null;
 
   useEffect(() => {
@@ -62,7 +65,7 @@ export function useWorkshop(): WorkshopEditor {
           .catch(async (error: unknown) => {
             const refusal = refusalOf(error);
             // only the version was old, as where an answer came late: what was typed is saved from the one that is there
-            if (refusal?.status === 409 && (await isUnchanged())) return;
+            if (refusal?.status === 409 && (await isOnlyOlder(data.version))) return;
             const isFinal = refusal !== null && refusal.status < 500;
             setFailed((before) => ({ isFinal, draft, trouble: refusal?.data.message ?? null, tries: (before?.tries ?? 0) + 1 }));
             if (!isFinal) return;
@@ -80,7 +83,7 @@ export function useWorkshop(): WorkshopEditor {
     return () => {
       clearTimeout(timer);
     };
-  }, [draft, data, waits, failed, save, isUnchanged]);
+  }, [draft, data, waits, failed, save, isOnlyOlder]);
 
   // a change made right before leaving is not lost
   const unsent = useRef<{ version: number; workshop: Workshop } | null>(null);
