@@ -35,6 +35,14 @@ export function cautionCard(
   room: { volumeM3: number; airChangesPerH: number },
   stores: Stores = {},
 ): CautionCard {
+  const air = airOf(jobs, room, stores);
+  const tooMuch = tooMuchOf(air, hoursOf(jobs));
+  const notInThisRoom = isNotInThisRoom(tooMuch);
+  return { cautions: cautionsOf(jobs, stores), air, tooMuch, notInThisRoom, defer: DEFER };
+}
+
+/** What to mind in some work: of its materials first, then of what is done. */
+export function cautionsOf(jobs: readonly CardJob[], stores: Stores = {}): Caution[] {
   const { supplies = CATALOGUE } = stores;
   const namesFor = (test: (materialId: string) => boolean): string[] => [
     ...new Set(
@@ -53,10 +61,7 @@ export function cautionCard(
     ];
     return because.length > 0 ? [{ id, words, because }] : [];
   });
-  const air = airOf(jobs, room, stores);
-  const tooMuch = tooMuchOf(air, hoursOf(jobs));
-  const notInThisRoom = isNotInThisRoom(tooMuch);
-  return { cautions: [...warned, ...others], air, tooMuch, notInThisRoom, defer: DEFER };
+  return [...warned, ...others];
 }
 
 const hoursOf = (jobs: readonly CardJob[]): number =>

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { MATERIALS } from '../materials/index.js';
 import { vanWith, type Short } from '../schedule/testing.js';
 import { pieceFromTemplate, plainStep, templateById, type Step, type SubstrateId } from '../subjects/index.js';
-import { cautionCard, roomAir, type CardJob } from './index.js';
+import { TECHNIQUES, techniqueById } from '../techniques/index.js';
+import { cautionCard, cautionsOfTechnique, roomAir, type CardJob } from './index.js';
 
 const ROOM = { volumeM3: 30, airChangesPerH: 2 };
 
@@ -173,5 +174,28 @@ describe('the caution card', () => {
 
   test('nothing planned, nothing to mind', () => {
     expect(cautionCard([], ROOM)).toMatchObject({ cautions: [], air: [], tooMuch: [], notInThisRoom: false });
+  });
+});
+
+describe('what a technique has to be minded for', () => {
+  const ids = (technique: string) => cautionsOfTechnique(techniqueById(technique)).map(({ id }) => id);
+
+  test('whichever of its tools and materials it is done with', () => {
+    expect(ids('spray-coat')).toEqual(expect.arrayContaining(['flammable-vapour', 'spray', 'isocyanate']));
+    expect(ids('cut')).toEqual(expect.arrayContaining(['blades', 'hot-wire', 'dust-of-piece']));
+    expect(ids('powder-dry')).toContain('dust');
+    expect(ids('glue')).toEqual(expect.arrayContaining(['fast-glue', 'glue-and-cotton']));
+    expect(ids('inspect')).toEqual([]);
+  });
+
+  test('holds everything that the card of an evening would say of it', () => {
+    for (const technique of TECHNIQUES)
+      for (const { id: material } of MATERIALS.filter(({ role }) => technique.roles.includes(role))) {
+        const told = new Set(ids(technique.id));
+        const piece = pieceFromTemplate(templateById('van'), { id: 'v', name: 'Van', scaleRatio: 76 });
+        const step = plainStep({ id: 's', technique: technique.id, material, zones: ['all'] });
+        const { cautions } = cautionCard([{ step, piece, startMin: 0, endMin: 5 }], ROOM);
+        for (const { id } of cautions) expect(told).toContain(id);
+      }
   });
 });

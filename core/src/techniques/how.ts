@@ -44,7 +44,7 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
   'clear-coat': {
     steps: [
       'Stir until nothing clings to the stick; thin as the label says.',
-      'Blow or brush the dust off.',
+      'Take the dust off with a soft brush.',
       'Lay it thin and even, two coats rather than one.',
     ],
     right: 'One sheen over all, seen at a low angle.',
@@ -69,7 +69,7 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
     steps: [
       'Take a little on a soft dry brush and tap it off.',
       'Stipple or stroke it where dust settles: ledges, corners, downwards from them.',
-      'Blow, and brush away what is too much.',
+      'Tap the piece, and lift what is too much with a clean brush; do not blow.',
     ],
     right: 'It lies in the pores and on what faces up, and does not look painted.',
   },

@@ -1,7 +1,7 @@
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { formatDilution, usualDilution } from '@eveningtide/core/mixing';
 import { TOUCH_WORDS } from '@eveningtide/core/sequence';
-import { SET_UP_MIN, type Technique } from '@eveningtide/core/techniques';
+import { BRUSHES, SET_UP_MIN, SPRAY_DM2_PER_MIN, type Technique } from '@eveningtide/core/techniques';
 import { formatNumber } from '@eveningtide/core/units';
 
 /** Usual dilutions of a technique for the kinds that are thinned, by tool. */
@@ -49,6 +49,14 @@ function wantsWords({ need, touch, wetInWet }: Technique): string {
   return TOUCH_WORDS[touch] + (wetInWet.some((role) => role === 'paint') ? '; or wet, of the same kind' : '');
 }
 
+/** What a coat goes by, where a technique is told against one. */
+const coatWords = (): string =>
+  [
+    ...BRUSHES.map(({ widthMm, dm2PerMin }) => `${formatNumber(dm2PerMin, 2)} dm² a minute with ${String(widthMm)} mm`),
+    `${formatNumber(SPRAY_DM2_PER_MIN.airbrush ?? 0, 2)} with an airbrush`,
+    `${formatNumber(SPRAY_DM2_PER_MIN.aerosol ?? 0, 0)} from a can`,
+  ].join(', ');
+
 const share = (value: number): string => `${formatNumber(value * 100, 0)} %`;
 
 export const laysPaint = ({ deposit: { recess, face, crest } }: Technique): boolean => recess + face + crest > 0;
@@ -69,6 +77,7 @@ export function techniqueFacts(technique: Technique): { what: string; words: str
       : []),
     { what: 'Needs below it', words: wantsWords(technique) },
     { what: 'Hands-on', words: handsOnWords(technique) },
+    { what: 'A coat goes at', words: technique.handsOn.pace.by === 'brush' ? coatWords() : '' },
     { what: 'Usual dilution', words: dilutionWords(technique) },
     { what: 'Source', words: source },
   ].filter(({ words }) => words !== '');

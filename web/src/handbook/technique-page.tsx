@@ -1,3 +1,5 @@
+import { DEFER } from '@eveningtide/core/materials';
+import { cautionsOfTechnique } from '@eveningtide/core/safety';
 import { HOW_TO, isTechniqueId, techniqueById } from '@eveningtide/core/techniques';
 import { ArrowLeft, Eye } from 'lucide-react';
 import { Link, useParams } from 'react-router';
@@ -12,6 +14,7 @@ export function TechniquePage() {
     return <Empty title="There is no such technique">Its name may have changed. The handbook lists all of them.</Empty>;
   const technique = techniqueById(techniqueId);
   const how = HOW_TO[techniqueId];
+  const cautions = cautionsOfTechnique(technique);
   return (
     <main className="max-w-4xl p-4">
       <Link to="/handbook?part=techniques" className="flex items-center gap-1.5 text-[0.8125rem] underline">
@@ -45,6 +48,17 @@ export function TechniquePage() {
           </figure>
         )}
       </div>
+      {cautions.length > 0 && (
+        <section aria-label="Cautions" className="mt-4 border-l-4 border-brick bg-paper px-3 py-2">
+          <p className="font-semibold">To mind, as it goes with what is used:</p>
+          <ul className="list-disc pl-4">
+            {cautions.map(({ id, words }) => (
+              <li key={id}>{words}</li>
+            ))}
+          </ul>
+          <p className="mt-1 font-semibold">{DEFER}</p>
+        </section>
+      )}
       <table className="mt-5 w-full border-y border-line text-left">
         <tbody>
           {techniqueFacts(technique).map(({ what, words }) => (
