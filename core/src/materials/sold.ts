@@ -1,9 +1,9 @@
 import type { Material, MaterialRole } from './types.js';
 
-/** What something is bought in: the container, and how much is in it, mL. */
+/** What something is bought in: the container, and how much is in it, mL; null where it is not bought by how much is in it. */
 export interface Sold {
   container: 'bottle' | 'tin' | 'can' | 'tube' | 'tub' | 'bag' | 'pack' | 'pen' | 'roll' | 'sheet';
-  sizeMl: number;
+  sizeMl: number | null;
 }
 
 /** What a role is usually bought in. Sizes are from memory; the size of one's own bottle goes before them. */
@@ -21,9 +21,9 @@ const BY_ROLE: Record<MaterialRole, Sold> = {
   filler: { container: 'tub', sizeMl: 250 },
   glue: { container: 'bottle', sizeMl: 100 },
   aggregate: { container: 'bag', sizeMl: 200 },
-  decal: { container: 'sheet', sizeMl: 1 },
-  drawing: { container: 'pen', sizeMl: 1 },
-  masking: { container: 'roll', sizeMl: 10 },
+  decal: { container: 'sheet', sizeMl: null },
+  drawing: { container: 'pen', sizeMl: null },
+  masking: { container: 'roll', sizeMl: null },
   thinner: { container: 'bottle', sizeMl: 250 },
 };
 
@@ -31,7 +31,8 @@ const CAN: Sold = { container: 'can', sizeMl: 400 };
 const TIN: Sold = { container: 'tin', sizeMl: 14 };
 const TUBE: Sold = { container: 'tube', sizeMl: 20 };
 const HOUSEHOLD: Sold = { container: 'tin', sizeMl: 250 };
-const INSTANT: Sold = { container: 'tube', sizeMl: 20 };
+const STICKS: Sold = { container: 'pack', sizeMl: 200 };
+const SMALL_BOTTLE: Sold = { container: 'bottle', sizeMl: 20 };
 
 /** What a material is usually bought in (from memory). */
 export function soldAs({ aerosol, role, family, carrier }: Pick<Material, 'aerosol' | 'role' | 'family' | 'carrier'>): Sold {
@@ -39,8 +40,8 @@ export function soldAs({ aerosol, role, family, carrier }: Pick<Material, 'aeros
   if (role === 'paint' && (family === 'oil' || family === 'oil-water-mixable')) return TUBE;
   if (role === 'paint' && family === 'enamel') return TIN;
   if (family === 'emulsion') return HOUSEHOLD;
-  if (role === 'glue' && carrier === 'cyano') return INSTANT;
-  if (role === 'glue' && carrier === 'heat') return { container: 'pack', sizeMl: 200 };
-  if (role === 'masking' && carrier === 'water') return { container: 'bottle', sizeMl: 20 };
+  if (role === 'glue' && carrier === 'cyano') return TUBE;
+  if (role === 'glue' && carrier === 'heat') return STICKS;
+  if (role === 'masking' && carrier === 'water') return SMALL_BOTTLE;
   return BY_ROLE[role];
 }

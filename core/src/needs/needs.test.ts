@@ -291,6 +291,12 @@ describe('the shelf', () => {
     expect(buys('primer-lacquer-aerosol', 20)).toMatchObject({ container: 'can', sizeMl: 400, count: 1 });
     expect(buys('oil-artist', 1)).toMatchObject({ container: 'tube' });
     expect(buys('emulsion-matt', 90)).toMatchObject({ container: 'tin', sizeMl: 250, count: 1 });
+    // tape is bought by the roll, however much is laid
+    expect(buys('masking-tape', 90)).toMatchObject({ container: 'roll', sizeMl: null, count: 1 });
+    // what one's own costs says nothing where its size is not known
+    const unsized = shelfOf(bottle('own', 'enamel-matt', { leftMl: 0, sizeMl: null, price: 9 }));
+    const [item] = shoppingList(stockOf([use({ material: 'enamel-matt', bottleId: 'own', ml: 5 })], unsized), unsized);
+    expect(item!.buy).toEqual({ container: 'tin', sizeMl: 14, count: 1, price: null });
   });
 
   test('a piece costs its share of the bottles; what has no price is named', () => {

@@ -15,6 +15,8 @@ export interface Sealant {
   /** The zone as it is seen before and after. */
   before: string;
   after: string;
+  /** How plainly it is seen, two patches side by side. */
+  seen: 'not' | 'a little' | 'plainly';
   /** Lighter (above 0) or darker, L*. */
   shiftL: number;
   sheenGu: number | null;
@@ -33,6 +35,10 @@ const AMBER_PCT: Partial<Record<BinderFamily, number>> = { enamel: 2, hardware: 
 const AMBER = linearOf('#c9a25a');
 /** A fixer wets what is porous and leaves it deeper: as if it were so much glossier, GU (from memory). */
 const FIXER_GU = 8;
+
+/** From which ΔE₀₀ on a change is seen at all, and seen at once (common thresholds, from memory). */
+const SEEN_FROM_DE00 = 1;
+const PLAIN_FROM_DE00 = 3;
 
 /** The look under a sealant: after the layer mixing, gloss and tint of the clear itself. */
 function sealedLight(mixed: Linear, material: Material, fromGu: number): Linear {
@@ -68,6 +74,7 @@ export function sealantsCompared(piece: Piece, zoneId: string, problem: Sequence
       }).at(-1)?.[zoneId];
       if (!after) return [];
       const sealed = sealedLight(linearOf(after.mean), material, glossGu);
+      const shift = deltaE00(seen, sealed);
       const { cup, direct } = useOf(base, piece, { supplies });
       const ml = cup ? cup.laidMl + cup.residueMl : direct.reduce((sum, portion) => sum + portion.ml, 0);
       const cheapest = bottles.reduce<number | null>((best, bottle) => {
@@ -79,7 +86,8 @@ export function sealantsCompared(piece: Piece, zoneId: string, problem: Sequence
           material: material.id,
           bottleId: bottles[0]?.id ?? null,
           name: bottles[0]?.name ?? material.name,
-          shiftDe00: deltaE00(seen, sealed),
+          shiftDe00: shift,
+          seen: shift < SEEN_FROM_DE00 ? 'not' : shift < PLAIN_FROM_DE00 ? 'a little' : 'plainly',
           before: hexOf(seen),
           after: hexOf(sealed),
           shiftL: lightnessOfLight(sealed) - lightnessOfLight(seen),

@@ -33,11 +33,18 @@ export function shoppingList({ shortages, holdings }: Stock, supplies: Supplies)
       // where only the kind is named, one like that on the shelf says how it is sold
       const like = own ?? supplies.bottles.find((bottle) => bottle.material === shortage.material && bottle.sizeMl !== null) ?? null;
       const sold = soldAs(supplies.material(shortage.material));
-      const sizeMl = like?.sizeMl !== undefined && like.sizeMl !== null && like.sizeMl > 0 ? like.sizeMl : sold.sizeMl;
+      const ownMl = like?.sizeMl ?? 0;
+      const sizeMl = ownMl > 0 ? ownMl : sold.sizeMl;
       return {
         ...shortage,
         name: own?.name ?? supplies.material(shortage.material).name,
-        buy: { ...sold, sizeMl, count: Math.max(1, Math.ceil(shortage.ml / sizeMl)), price: like?.price ?? null },
+        // a price is that of one's own bottle: of another size it says nothing
+        buy: {
+          ...sold,
+          sizeMl,
+          count: sizeMl === null ? 1 : Math.max(1, Math.ceil(shortage.ml / sizeMl)),
+          price: ownMl > 0 ? (like?.price ?? null) : null,
+        },
         standIns: standIns(shortage, holdings, supplies),
       };
     })

@@ -91,7 +91,7 @@ function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
                 </th>
                 <td className="px-2 py-1.5 whitespace-nowrap">
                   {countWords(item.buy.count, item.buy.container)}
-                  {item.buy.sizeMl > 1 && <span className="text-ink-2"> of {shown.text(item.buy.sizeMl, 'volume')}</span>}
+                  {item.buy.sizeMl !== null && <span className="text-ink-2"> of {shown.text(item.buy.sizeMl, 'volume')}</span>}
                   {item.buy.price !== null && <span className="text-ink-2">, {money(item.buy.price * item.buy.count)}</span>}
                 </td>
                 <td className="figures px-2 py-1.5 whitespace-nowrap">{amount(item.ml, item.material)}</td>

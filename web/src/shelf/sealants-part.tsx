@@ -88,14 +88,12 @@ export function SealantsPart() {
   );
 }
 
-/** From which ΔE₀₀ on a change is seen at all, and seen at once (common thresholds of two patches side by side). */
-const SEEN_FROM = 1;
-const PLAIN_FROM = 3;
+/** Below this a change of lightness is one of tone, L* (our number). */
+const LEAST_SHIFT_L = 0.5;
 
-function changeWords({ shiftDe00, shiftL }: Sealant): string {
-  if (shiftDe00 < SEEN_FROM) return 'stays as it is';
-  const how = Math.abs(shiftL) < 0.5 ? 'another tone' : shiftL > 0 ? 'lighter' : 'darker';
-  return shiftDe00 < PLAIN_FROM ? `a little ${how}` : `plainly ${how}`;
+function changeWords({ seen, shiftL }: Sealant): string {
+  if (seen === 'not') return 'stays as it is';
+  return `${seen} ${Math.abs(shiftL) < LEAST_SHIFT_L ? 'another tone' : shiftL > 0 ? 'lighter' : 'darker'}`;
 }
 
 /** The zone without the sealant and under it, with the light on it as far as it shines. */
