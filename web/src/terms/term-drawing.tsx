@@ -1,13 +1,6 @@
 import type { TermDrawing as Drawing } from '@eveningtide/core/words';
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
-
-const GROUND = 'M0 34H36V56Q36 60 40 60H56Q60 60 60 56V34H94V20Q94 8 106 8H122Q134 8 134 20V34H160V72H0z';
-const LIT = {
-  recess: 'M36 34V56Q36 60 40 60H56Q60 60 60 56V34',
-  face: 'M0 34H36M60 34H94M134 34H160',
-  crest: 'M94 34V20Q94 8 106 8H122Q134 8 134 20V34',
-  all: 'M0 34H36V56Q36 60 40 60H56Q60 60 60 56V34H94V20Q94 8 106 8H122Q134 8 134 20V34H160',
-};
+import { BODY, SURFACE } from './surface-profile.js';
 
 /** Where along the bar each stage stands. */
 const AT = { touch: 28, tackFree: 44, recoat: 64, hard: 96, proof: 138 };
@@ -22,8 +15,8 @@ export function TermDrawing({ drawing }: { drawing: Drawing }) {
     <svg viewBox="0 0 160 72" width={160} height={72} aria-hidden="true" className="block">
       {drawing.of === 'surface' && (
         <>
-          <path d={GROUND} fill="var(--color-cut)" />
-          <path d={LIT[drawing.lit]} fill="none" stroke="var(--color-tide)" strokeWidth={6} />
+          <path d={BODY} fill="var(--color-cut)" />
+          <path d={SURFACE[drawing.lit]} fill="none" stroke="var(--color-tide)" strokeWidth={6} />
         </>
       )}
       {drawing.of === 'drying' && <Drying at={drawing.at} />}

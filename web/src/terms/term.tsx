@@ -1,11 +1,14 @@
 import type { TermId } from '@eveningtide/core/words';
 import { lazy, Suspense, useState } from 'react';
+import { useFetchedAhead } from '../ui/when-idle.js';
 
-const TermShown = lazy(async () => ({ default: (await import('./term-shown.js')).TermShown }));
+const load = () => import('./term-shown.js');
+const TermShown = lazy(async () => ({ default: (await load()).TermShown }));
 
 /** A word of the trade: pressed, it says and draws what it means. */
 export function Term({ id, children }: { id: TermId; children: string }) {
   const [open, setOpen] = useState(false);
+  useFetchedAhead(load);
   const look = 'cursor-help text-left underline decoration-dotted decoration-line-strong underline-offset-4 hover:decoration-ink';
   const plain = (
     <button
