@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { EMPTY_SHELF } from '../materials/index.js';
 import { DEFAULT_WORKSHOP, planPieces, type Outlook } from '../schedule/index.js';
 import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
-import { eveningsAhead, heldBack, stillWet, tonightOf } from './index.js';
+import { busyLeftMin, eveningsAhead, heldBack, stillWet, tonightOf } from './index.js';
 
 const TUESDAY = '2026-11-24';
 const coat = (id: string, material: string, coats = 1) => plainStep({ id, technique: 'brush-coat', material, zones: ['all'], coats });
@@ -40,6 +40,12 @@ describe('tonight', () => {
     expect(ahead.flatMap(({ jobs }) => jobs.map(({ id }) => id)).sort()).toEqual(planned.plan.placed.map(({ id }) => id).sort());
     expect(ahead.map(({ isTonight }) => isTonight)).toEqual(ahead.map((_, i) => i === 0));
     expect(eveningsAhead(planned, 1300).length).toBe(ahead.length - 1);
+    // what is done does not keep the hands busy any more
+    const [first] = ahead;
+    const [job, ...others] = first!.jobs;
+    expect(busyLeftMin(first!) - busyLeftMin({ ...first!, jobs: [{ ...job!, state: 'done' }, ...others] })).toBe(
+      job!.endMin - job!.startMin,
+    );
   });
 
   test('is nothing when nothing is planned', () => {

@@ -167,6 +167,11 @@ function eveningAt(outlook: Outlook, span: Interval, counts: (begun: Job) => boo
   };
 }
 
+/** Minutes in which the hands are busy, cleaning included; what is done already is left out. */
+export const busyLeftMin = ({ jobs, cleanings }: Evening): number =>
+  jobs.filter(({ state }) => state !== 'done').reduce((sum, job) => sum + job.endMin - job.startMin, 0) +
+  cleanings.reduce((sum, cleaning) => sum + cleaning.toMin - cleaning.fromMin, 0);
+
 export interface StillWet {
   pieceId: string;
   job: Job;

@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react';
-import type { ComponentType, ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { FinishedLook } from '../looks/finished-look.js';
 import { usePiecesQuery, type StoredPiece } from '../store/api.js';
@@ -13,19 +13,20 @@ import { PlanSheet } from './plan-sheet.js';
 import { WeekSheet } from './week-sheet.js';
 
 /** What is on paper only; the other sheets are printed from the views that they show. */
-const SHEETS: Readonly<Record<string, ComponentType<{ stored: readonly StoredPiece[] }> | undefined>> = {
-  evening: EveningSheet,
-  week: WeekSheet,
-  plan: PlanSheet,
-};
+const SHEETS = ['evening', 'week', 'plan'] as const;
+
+function Sheet({ part, stored }: { part: (typeof SHEETS)[number]; stored: readonly StoredPiece[] }) {
+  if (part === 'evening') return <EveningSheet stored={stored} />;
+  return part === 'week' ? <WeekSheet stored={stored} /> : <PlanSheet stored={stored} />;
+}
 
 /** All that can be put on paper, in one place; each opens as it will be printed. */
 export function PrintView() {
   const { data: stored, isError, refetch } = usePiecesQuery();
   const { outlook } = usePlan();
   const [search] = useSearchParams();
-  const Part = SHEETS[search.get('part') ?? ''];
-  if (!Part) return <Choice pieces={stored ?? []} />;
+  const part = SHEETS.find((one) => one === search.get('part'));
+  if (!part) return <Choice pieces={stored ?? []} />;
   if (isError && !stored)
     return (
       <Failed
@@ -35,7 +36,7 @@ export function PrintView() {
         }}
       />
     );
-  return stored && outlook ? <Part stored={stored} /> : <Loading what="the plan" />;
+  return stored && outlook ? <Sheet part={part} stored={stored} /> : <Loading what="the plan" />;
 }
 
 function Choice({ pieces }: { pieces: readonly StoredPiece[] }) {
@@ -51,9 +52,9 @@ function Choice({ pieces }: { pieces: readonly StoredPiece[] }) {
       </header>
       <ul className="mb-6 grid grid-cols-3 gap-2 max-[52rem]:grid-cols-2 max-[40rem]:grid-cols-1">
         {printed().map(({ to, name, holds }) => (
-          <Sheet key={to} to={to} name={name}>
+          <SheetLink key={to} to={to} name={name}>
             {holds}
-          </Sheet>
+          </SheetLink>
         ))}
       </ul>
       <h2 className="mb-2 text-xl font-semibold">The card of a piece</h2>
@@ -62,9 +63,9 @@ function Choice({ pieces }: { pieces: readonly StoredPiece[] }) {
       ) : (
         <ul className="grid grid-cols-3 gap-2 max-[52rem]:grid-cols-2 max-[40rem]:grid-cols-1">
           {open.map(({ piece }) => (
-            <Sheet key={piece.id} to={`/pieces/${piece.id}/card`} name={piece.name} picture={<FinishedLook piece={piece} />}>
+            <SheetLink key={piece.id} to={`/pieces/${piece.id}/card`} name={piece.name} picture={<FinishedLook piece={piece} />}>
               {countWords(piece.steps.length, 'step')}
-            </Sheet>
+            </SheetLink>
           ))}
         </ul>
       )}
@@ -72,7 +73,7 @@ function Choice({ pieces }: { pieces: readonly StoredPiece[] }) {
   );
 }
 
-function Sheet({ to, name, picture, children }: { to: string; name: string; picture?: ReactNode; children: ReactNode }) {
+function SheetLink({ to, name, picture, children }: { to: string; name: string; picture?: ReactNode; children: ReactNode }) {
   return (
     <li>
       <Link to={to} className="flex h-full items-center gap-3 rounded-sm border border-line bg-paper px-3 py-2 hover:border-ink">

@@ -1,6 +1,6 @@
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import type { Piece } from '@eveningtide/core/subjects';
-import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
+import { busyLeftMin, stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
 import { MINUTES_PER_DAY, formatMinutes } from '@eveningtide/core/units';
 import { zoneWords } from '../pieces/zone-words.js';
 import type { StoredPiece } from '../store/api.js';
@@ -41,9 +41,7 @@ function EveningLines({ evening, stored, originDate }: { evening: Evening; store
   const days = useDays();
   const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
   const jobs = evening.jobs.filter(({ state }) => state !== 'done');
-  const wet = stillWet(evening).filter(({ readyMin }) => Number.isFinite(readyMin));
-  const busyMin =
-    jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) + evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
+  const wet = stillWet(evening);
   const day = days.dayOf(originDate, evening.span.fromMin);
   return (
     <section aria-label={day} className="mb-3">
@@ -52,7 +50,7 @@ function EveningLines({ evening, stored, originDate }: { evening: Evening; store
         <span className="figures font-normal text-ink-2">
           {days.clock(evening.span.fromMin)}–{days.clock(evening.span.toMin)}
         </span>
-        <span className="font-normal text-ink-2">{formatMinutes(busyMin)} with cleaning</span>
+        <span className="font-normal text-ink-2">{formatMinutes(busyLeftMin(evening))} with cleaning</span>
       </h3>
       <table className="w-full text-left">
         <thead className="sr-only">
@@ -73,7 +71,14 @@ function EveningLines({ evening, stored, originDate }: { evening: Evening; store
       {wet.length > 0 && (
         <p className="text-tide">
           Leave alone:{' '}
-          {wet.map(({ pieceId, readyMin }) => `${pieces.get(pieceId)?.name ?? ''} until ${days.when(originDate, readyMin)}`).join(', ')}
+          {wet
+            .map(({ pieceId, readyMin }) => {
+              const name = pieces.get(pieceId)?.name ?? '';
+              return Number.isFinite(readyMin)
+                ? `${name} until ${days.when(originDate, readyMin)}`
+                : `${name}, which does not dry in this air`;
+            })
+            .join(', ')}
         </p>
       )}
     </section>

@@ -4,7 +4,7 @@ import { CAUTIONS, DEFER, type Hazard } from '@eveningtide/core/materials';
 import { dateOf, formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
-import { stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
+import { busyLeftMin, stillWet, type Evening, type Job } from '@eveningtide/core/tonight';
 import { Eye, Wind } from 'lucide-react';
 import { Link } from 'react-router';
 import { useBenchAir } from '../store/air.js';
@@ -40,8 +40,6 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
   const { air } = bench;
   const left = { ...evening, jobs: evening.jobs.filter(({ state }) => state !== 'done') };
   const lines = left.jobs.length + evening.cleanings.length;
-  const busy =
-    left.jobs.reduce((sum, job) => sum + job.endMin - job.startMin, 0) + evening.cleanings.reduce((sum, c) => sum + c.toMin - c.fromMin, 0);
   return (
     <div className="sheet bench-card px-6 py-4" data-full={lines > BARE_FROM ? 'bare' : lines > CLOSE_FROM ? 'close' : undefined}>
       <header className="border-b border-line-strong pb-3">
@@ -52,8 +50,8 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
           <span className="figures">
             {days.clock(evening.span.fromMin)}–{days.clock(evening.span.toMin)}
           </span>{' '}
-          · {formatMinutes(busy)} with cleaning · at the bench {shown.text(air.tempC, 'temperature')}, {formatNumber(air.rhPct, 0)} %RH, dew
-          point {shown.text(dewPointC(air), 'temperature')}
+          · {formatMinutes(busyLeftMin(evening))} with cleaning · at the bench {shown.text(air.tempC, 'temperature')},{' '}
+          {formatNumber(air.rhPct, 0)} %RH, dew point {shown.text(dewPointC(air), 'temperature')}
         </p>
       </header>
       <KeepCleanPattern />
