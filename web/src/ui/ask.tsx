@@ -1,9 +1,12 @@
 import { lazy, Suspense } from 'react';
 import type { Question } from './asked.js';
+import { useFetchedAhead } from './when-idle.js';
 
-const Asked = lazy(async () => ({ default: (await import('./asked.js')).Asked }));
+const load = () => import('./asked.js');
+const Asked = lazy(async () => ({ default: (await load()).Asked }));
 
 /** Asks before something large happens; null asks nothing. */
-export const Ask = ({ asked, onAnswer }: { asked: Question | null; onAnswer: (yes: boolean) => void }) => (
-  <Suspense>{asked && <Asked asked={asked} onAnswer={onAnswer} />}</Suspense>
-);
+export function Ask({ asked, onAnswer }: { asked: Question | null; onAnswer: (yes: boolean) => void }) {
+  useFetchedAhead(load);
+  return <Suspense>{asked && <Asked asked={asked} onAnswer={onAnswer} />}</Suspense>;
+}

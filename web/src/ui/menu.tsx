@@ -1,6 +1,6 @@
-import { lazy, Suspense, useEffect, useState, type KeyboardEvent } from 'react';
+import { lazy, Suspense, useState, type KeyboardEvent } from 'react';
 import type { MenuProps } from './menu-opened.js';
-import { whenIdle } from './when-idle.js';
+import { useFetchedAhead } from './when-idle.js';
 
 const load = () => import('./menu-opened.js');
 const MenuOpened = lazy(async () => ({ default: (await load()).MenuOpened }));
@@ -8,7 +8,7 @@ const MenuOpened = lazy(async () => ({ default: (await load()).MenuOpened }));
 /** A button with a list of things to do. What the list is made with is fetched when the page has time for it, or as soon as it is wanted. */
 export function Menu({ label, className, children, items }: MenuProps) {
   const [wanted, setWanted] = useState(false);
-  useEffect(() => whenIdle(() => void load()), []);
+  useFetchedAhead(load);
   const want = () => {
     setWanted(true);
   };

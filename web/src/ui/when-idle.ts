@@ -1,3 +1,5 @@
+import { useEffect } from 'react';
+
 const LONGEST_WAIT_MS = 2000;
 /** Where a browser does not tell when it is idle. */
 const SOON_MS = 60;
@@ -14,4 +16,16 @@ export function whenIdle(work: () => void): () => void {
   return () => {
     clearTimeout(timer);
   };
+}
+
+/** Fetches code that is shown later when the page has time for it: it is there at once when it is wanted, and also when the server is away by then. */
+export function useFetchedAhead(load: () => Promise<unknown>): void {
+  useEffect(
+    () =>
+      whenIdle(() => {
+        // where it does not come now, it is asked for again when it is wanted
+        load().catch(() => undefined);
+      }),
+    [load],
+  );
 }

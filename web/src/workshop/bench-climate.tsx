@@ -5,8 +5,10 @@ import { useBenchAir } from '../store/air.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { useShown } from '../ui/shown.js';
+import { useFetchedAhead } from '../ui/when-idle.js';
 
-const ClimateDialog = lazy(async () => ({ default: (await import('./climate-dialog.js')).ClimateDialog }));
+const load = () => import('./climate-dialog.js');
+const ClimateDialog = lazy(async () => ({ default: (await load()).ClimateDialog }));
 
 /** Foot of the rail: the air at the bench, as read or as the painter typed it. */
 export function BenchClimate() {
@@ -15,6 +17,7 @@ export function BenchClimate() {
   const [open, setOpen] = useState(false);
   const shown = useShown();
   const days = useDays();
+  useFetchedAhead(load);
   if (!data || !bench) return null;
   const { night } = data.workshop.climate;
   const { air: evening, from, at, isSilent } = bench;
