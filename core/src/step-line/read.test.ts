@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { suppliesOf, type Bottle } from '../materials/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Step } from '../subjects/index.js';
 import { USUAL_SCHOOLS, isTechniqueId, techniqueById } from '../techniques/index.js';
-import { readLine } from './index.js';
+import { lastLaid, readLine } from './index.js';
 import { TECHNIQUE_OF_ROLE, TECHNIQUE_WORDS, USUAL_MATERIAL } from './words.js';
 
 const piece = pieceFromTemplate(templateById('van'), { id: 'p', name: 'P', scaleRatio: 76 });
@@ -96,6 +96,10 @@ describe('a step typed as one says it', () => {
     expect(but.every((id) => piece.zones.find((zone) => zone.id === id)?.keepClean === null)).toBe(true);
     const before = plainStep({ id: 'b', technique: 'wash', material: 'wash-enamel', bottleId: 'umber', zones: ['ends'] });
     expect(read('drybrush matt acrylic', before).step!.zones).toEqual(['ends']);
+    // what must stay clean is not painted because it was cleaned before
+    const treads = plainStep({ id: 't', technique: 'clean-treads', zones: [piece.zones.find(({ keepClean }) => keepClean !== null)!.id] });
+    expect(read('drybrush matt acrylic', treads).step!.zones).toEqual(['all']);
+    expect(lastLaid([before, treads])).toBe(before);
     expect(read('wash roof', before).step).toMatchObject({ bottleId: 'umber', zones: ['roof'] });
   });
 

@@ -1,8 +1,9 @@
 import type { Material, Supplies } from '../materials/index.js';
 import { parseDilution, thinnerOf, usualDilution, type Dilution } from '../mixing/index.js';
 import { usualTool } from '../sequence/index.js';
-import { onItsOwn, plainStep, type Piece, type Step } from '../subjects/index.js';
+import { plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById, type Schools, type Technique } from '../techniques/index.js';
+import { zonesGoingOn } from './goes-on.js';
 import { meantBy, stem, stems, thingsOf, type Thing } from './things.js';
 import {
   ALL_WORDS,
@@ -205,7 +206,7 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
     material: materialId,
     bottleId: laid ? laid.bottleId : (asBefore?.bottleId ?? null),
     colour: colour ? colour[0].toLowerCase() : tone,
-    zones: zones ?? zonesAsBefore(before, piece),
+    zones: zones ?? zonesGoingOn(piece, before),
     dilution: dilutionOf(told, technique, usedTool ?? usualTool(technique, material, supplies), material),
     coverPct: cover ? Math.min(100, number(cover[1])) : null,
     coats: coats ? countOf(coats) : 1,
@@ -228,11 +229,6 @@ const countOf = ([, counted, times, word]: RegExpExecArray): number => {
   const told = counted ?? times;
   if (told !== undefined) return Math.min(10, Math.max(1, Number(told)));
   return word?.toLowerCase() === 'three' ? 3 : 2;
-};
-
-const zonesAsBefore = (before: Step | null, piece: Piece): string[] => {
-  const there = before ? onItsOwn(before, before.id).zones.filter((id) => id === 'all' || piece.zones.some((zone) => zone.id === id)) : [];
-  return there.length > 0 ? [...there] : ['all'];
 };
 
 /** Words that stand beside each other are told as one. */

@@ -1,5 +1,6 @@
 import { MATERIALS } from '@eveningtide/core/materials';
 import { RULES } from '@eveningtide/core/sequence';
+import { TECHNIQUES } from '@eveningtide/core/techniques';
 import { Command } from 'cmdk';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -53,6 +54,7 @@ export function CommandBox({ onClose, onKeys }: { onClose: () => void; onKeys: (
   ];
   const pages: Entry[] = [
     ...RULES.map(({ id, title }) => ({ group: 'Handbook', name: title, run: go(`/handbook/rules/${id}`) })),
+    ...TECHNIQUES.map(({ id, name }) => ({ group: 'Handbook', name: `${name}: how it is done`, run: go(`/handbook/techniques/${id}`) })),
     ...MATERIALS.map(({ id, name }) => ({ group: 'Handbook', name, run: go(`/handbook/materials/${id}`) })),
   ];
   const [words, setWords] = useState('');

@@ -1,6 +1,6 @@
 import { formatDilution } from '@eveningtide/core/mixing';
 import { stepPaint } from '@eveningtide/core/sequence';
-import { readLine, type ReadLine } from '@eveningtide/core/step-line';
+import { lastLaid, readLine, type ReadLine } from '@eveningtide/core/step-line';
 import type { Piece, Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById, USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
@@ -27,7 +27,7 @@ export function StepLine({ piece }: { piece: Piece }) {
   const [notes, setNotes] = useState<string[]>([]);
   const schools = data?.workshop.schools ?? USUAL_SCHOOLS;
   const read = (line: string, before: Step | null): ReadLine => readLine(line, { piece, supplies, schools, before }, nanoid(10));
-  const last = piece.steps.at(-1) ?? null;
+  const last = lastLaid(piece.steps);
   const names = useMemo(
     () => [...TECHNIQUES, ...zoneSets(piece), ...piece.zones, ...supplies.bottles, ...supplies.materials].map(({ name }) => name),
     [piece, supplies],
@@ -43,7 +43,10 @@ export function StepLine({ piece }: { piece: Piece }) {
     line,
     ...read(
       line,
-      notes.slice(0, i).reduce((before, one) => read(one, before).step ?? before, last),
+      notes.slice(0, i).reduce((before, one) => {
+        const { step } = read(one, before);
+        return (step && lastLaid([step])) ?? before;
+      }, last),
     ),
   }));
   const understood = readNotes.flatMap(({ step }) => (step ? [step] : []));
