@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { useFocusKept } from './keys/use-focus-kept.js';
 import { useGlobalKeys } from './keys/use-global-keys.js';
@@ -9,10 +9,10 @@ import { useSendDrafts } from './store/send-drafts.js';
 import { useAppSelector } from './store/store.js';
 import { useAutosave } from './pieces/use-autosave.js';
 import { Rail } from './rail.js';
+import { useFetchedAhead } from './ui/when-idle.js';
 import { OutlookProvider, usePlan } from './workers/outlook-context.js';
 
 const commandBox = () => import('./keys/command-box.js');
-const CommandBox = lazy(async () => ({ default: (await commandBox()).CommandBox }));
 const Tour = lazy(async () => ({ default: (await import('./begin/tour.js')).Tour }));
 const Toaster = lazy(async () => ({ default: (await import('./ui/toaster.js')).Toaster }));
 const KeyList = lazy(async () => ({ default: (await import('./keys/key-list.js')).KeyList }));
@@ -51,20 +51,12 @@ function Background() {
   return null;
 }
 
-/** So long after the start the page has shown what was asked for. */
-const SETTLED_MS = 3000;
-
 /** The command box and the list of keys. */
 function Keys() {
   const [open, setOpen] = useState<'commands' | 'keys' | null>(null);
   useFocusKept();
-  useEffect(() => {
-    // ready before it is wanted: who types at once must not lose the first letters
-    const timer = setTimeout(() => void commandBox(), SETTLED_MS);
-    return () => {
-      clearTimeout(timer);
-    };
-  }, []);
+  // ready before it is wanted: who types at once must not lose the first letters
+  const box = useFetchedAhead(commandBox, open === 'commands');
   useGlobalKeys({
     onCommands: () => {
       setOpen('commands');
@@ -78,8 +70,8 @@ function Keys() {
   };
   return (
     <Suspense>
-      {open === 'commands' && (
-        <CommandBox
+      {open === 'commands' && box && (
+        <box.CommandBox
           onClose={close}
           onKeys={() => {
             setOpen('keys');

@@ -1,14 +1,13 @@
 import type { TermId } from '@eveningtide/core/words';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useFetchedAhead } from '../ui/when-idle.js';
 
 const load = () => import('./term-shown.js');
-const TermShown = lazy(async () => ({ default: (await load()).TermShown }));
 
 /** A word of the trade: pressed, it says and draws what it means. */
 export function Term({ id, children }: { id: TermId; children: string }) {
   const [open, setOpen] = useState(false);
-  useFetchedAhead(load);
+  const code = useFetchedAhead(load, open);
   const look = 'cursor-help text-left underline decoration-dotted decoration-line-strong underline-offset-4 hover:decoration-ink';
   const plain = (
     <button
@@ -25,18 +24,16 @@ export function Term({ id, children }: { id: TermId; children: string }) {
       {children}
     </button>
   );
-  return open ? (
-    <Suspense fallback={plain}>
-      <TermShown
-        id={id}
-        look={look}
-        onClose={() => {
-          setOpen(false);
-        }}
-      >
-        {children}
-      </TermShown>
-    </Suspense>
+  return open && code ? (
+    <code.TermShown
+      id={id}
+      look={look}
+      onClose={() => {
+        setOpen(false);
+      }}
+    >
+      {children}
+    </code.TermShown>
   ) : (
     plain
   );

@@ -1,14 +1,13 @@
-import { lazy, Suspense, useState, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import type { MenuProps } from './menu-opened.js';
 import { useFetchedAhead } from './when-idle.js';
 
 const load = () => import('./menu-opened.js');
-const MenuOpened = lazy(async () => ({ default: (await load()).MenuOpened }));
 
 /** A button with a list of things to do. What the list is made with is fetched when the page has time for it, or as soon as it is wanted. */
 export function Menu({ label, className, children, items }: MenuProps) {
   const [wanted, setWanted] = useState(false);
-  useFetchedAhead(load);
+  const opened = useFetchedAhead(load, wanted);
   const want = () => {
     setWanted(true);
   };
@@ -29,12 +28,10 @@ export function Menu({ label, className, children, items }: MenuProps) {
       {children}
     </button>
   );
-  return wanted ? (
-    <Suspense fallback={button}>
-      <MenuOpened label={label} className={className} items={items}>
-        {children}
-      </MenuOpened>
-    </Suspense>
+  return wanted && opened ? (
+    <opened.MenuOpened label={label} className={className} items={items}>
+      {children}
+    </opened.MenuOpened>
   ) : (
     button
   );

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 
 const LONGEST_WAIT_MS = 2000;
 /** Where a browser does not tell when it is idle. */
@@ -18,14 +18,22 @@ export function whenIdle(work: () => void): () => void {
   };
 }
 
-/** Fetches code that is shown later when the page has time for it: it is there at once when it is wanted, and also when the server is away by then. */
-export function useFetchedAhead(load: () => Promise<unknown>): void {
-  useEffect(
-    () =>
-      whenIdle(() => {
-        // where it does not come now, it is asked for again when it is wanted
-        load().catch(() => undefined);
-      }),
-    [load],
-  );
+/**
+ * Code that is shown later: fetched when the page has time for it, or at once when it is wanted; null until it is there. What is there is shown in the same
+ * moment (a lazy component would wait for a moment even then, and the first letters typed would be lost), also when the server is away by then.
+ */
+export function useFetchedAhead<Code>(load: () => Promise<Code>, isWanted: boolean): Code | null {
+  const [code, setCode] = useState<Code | null>(null);
+  const isThere = code !== null;
+  useEffect(() => {
+    if (isThere) return;
+    const fetchIt = () => {
+      // where it does not come now, it is asked for again when it is wanted
+      load().then(setCode, () => undefined);
+    };
+    if (!isWanted) return whenIdle(fetchIt);
+    fetchIt();
+    return undefined;
+  }, [load, isWanted, isThere]);
+  return code;
 }

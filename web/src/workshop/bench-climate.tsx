@@ -1,5 +1,5 @@
 import { dewPointC } from '@eveningtide/core/climate';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useWorkshopQuery } from '../store/api.js';
 import { useBenchAir } from '../store/air.js';
 import { Button } from '../ui/button.js';
@@ -8,7 +8,6 @@ import { useShown } from '../ui/shown.js';
 import { useFetchedAhead } from '../ui/when-idle.js';
 
 const load = () => import('./climate-dialog.js');
-const ClimateDialog = lazy(async () => ({ default: (await load()).ClimateDialog }));
 
 /** Foot of the rail: the air at the bench, as read or as the painter typed it. */
 export function BenchClimate() {
@@ -17,7 +16,7 @@ export function BenchClimate() {
   const [open, setOpen] = useState(false);
   const shown = useShown();
   const days = useDays();
-  useFetchedAhead(load);
+  const code = useFetchedAhead(load, open);
   if (!data || !bench) return null;
   const { night } = data.workshop.climate;
   const { air: evening, from, at, isSilent } = bench;
@@ -51,16 +50,14 @@ export function BenchClimate() {
       >
         Set the air …
       </Button>
-      <Suspense>
-        {open && (
-          <ClimateDialog
-            stored={data}
-            onClose={() => {
-              setOpen(false);
-            }}
-          />
-        )}
-      </Suspense>
+      {open && code && (
+        <code.ClimateDialog
+          stored={data}
+          onClose={() => {
+            setOpen(false);
+          }}
+        />
+      )}
     </section>
   );
 }
