@@ -134,6 +134,7 @@ describe('one thing from a file of its own', () => {
     ['a spoilt field', { ...van, pieces: [{ ...van.pieces[0], scaleRatio: 'small' }] }, 'pieces[0].scaleRatio'],
     ['a step with a bottle that is not there', { ...van, bottles: [] }, 'pieces[0].steps[2].bottleId'],
     ['no file at all', 'hello', '(file)'],
+    ['nothing', undefined, '(file)'],
   ])('%s: refused whole, the place named, nothing changed', async (_name, part, path) => {
     await imported(testPlan()).expect(200);
     const before = await exported();
