@@ -19,6 +19,8 @@ export class DatabaseModule {
           models,
           logging: false,
           synchronize: false,
+          // `Writes` does, when nothing is written any more
+          autoCloseConnection: false,
           retryAttempts: 0,
           // every transaction here writes: taking the lock at once avoids a late SQLITE_BUSY
           transactionType: Transaction.TYPES.IMMEDIATE,

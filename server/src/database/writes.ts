@@ -1,4 +1,4 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { Turns } from '../turns.js';
@@ -8,18 +8,30 @@ import { Turns } from '../turns.js';
  * threads that the first needs to go on. So writers wait here, and reads go on beside them.
  */
 @Injectable()
-export class Writes {
+export class Writes implements OnApplicationShutdown {
   private readonly turns = new Turns();
+  private ended = 0;
 
   constructor(private readonly sequelize: Sequelize) {}
 
+  /** How often something was written: what was read at another count may be out of date. */
+  get written(): number {
+    return this.ended;
+  }
+
   /** All that `work` writes, or nothing. */
   transaction<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
-    return this.turns.take(() => this.sequelize.transaction(work));
+    return this.alone(() => this.sequelize.transaction(work));
   }
 
   /** Work on the database file by another connection: nobody writes meanwhile. */
   alone<T>(work: () => Promise<T>): Promise<T> {
-    return this.turns.take(work);
+    return this.turns.take(work).finally(() => this.ended++);
+  }
+
+  /** Who writes also closes: what nobody waits for, like when a screen was last seen, is written to its end first. */
+  async onApplicationShutdown(): Promise<void> {
+    await this.turns.ended();
+    await this.sequelize.close();
   }
 }
