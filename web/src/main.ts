@@ -1,15 +1,18 @@
 import './index.css';
-import { readAhead } from './store/read-ahead.js';
+import { readAhead, readListsAhead } from './workers/read-ahead.js';
 import { makeStore } from './store/store.js';
 import { holdTab } from './store/tabs.js';
+import { fetchAhead } from './view-code.js';
 import { outlookService } from './workers/threads.js';
 
-// while the interface is on its way, all that it will show is already asked for
+// what plans, what shows and what is shown are all asked for at once
+outlookService();
 const app = import('./app.js');
+fetchAhead(location.pathname);
 holdTab();
 const store = makeStore();
-readAhead(store);
-outlookService();
+readListsAhead(store);
 void app.then(({ show }) => {
   show(store);
+  readAhead(store);
 });

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { exampleAddresses } from './view-examples.js';
-import { VIEWS, inRail, listedForPiece, listedViews, viewOfDigit, viewsByDigit, type View } from './views.js';
+import { VIEWS, inRail, listedForPiece, listedViews, pathAt, viewOfDigit, viewsByDigit, type View } from './views.js';
 
 const all: readonly View[] = VIEWS;
 
@@ -23,8 +23,27 @@ describe('the list of views', () => {
     for (const { path, rail } of all) if (rail) expect(listed).toContain(path);
   });
 
+  test('an address shows the view whose path it fits, and the first view where it fits none', () => {
+    expect(exampleAddresses().map((address) => pathAt(new URL(address, 'http://x').pathname))).toEqual(
+      expect.arrayContaining(all.map(({ path }) => path)),
+    );
+    expect(pathAt('/pieces/van-1/film')).toBe('/pieces/:pieceId/film');
+    expect(pathAt('/finishes/compare')).toBe('/finishes/compare');
+    expect(pathAt('/')).toBe('/pieces');
+  });
+
   test('the rail goes by the order of the work, and digits by that of the rail', () => {
-    expect(inRail('work').map(({ name }) => name)).toEqual(['Tonight', 'Pieces', 'Evenings', 'Shelf', 'Mixing', 'Finishes', 'Log']);
+    expect(inRail('work').map(({ name }) => name)).toEqual([
+      'Tonight',
+      'Pieces',
+      'Evenings',
+      'Shelf',
+      'Mixing',
+      'Loads',
+      'Cutting',
+      'Finishes',
+      'Log',
+    ]);
     expect(inRail('foot').map(({ name }) => name)).toEqual(['Handbook', 'Print', 'Workshop']);
     expect(viewsByDigit().map(({ altDigit }) => altDigit)).toEqual([1, 2, 3, 4, 5]);
     expect(viewOfDigit(5)?.path).toBe('/workshop');

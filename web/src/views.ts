@@ -119,6 +119,21 @@ export const VIEWS = [
       { part: 'kept', listed: 'kept mixes', prints: { name: 'Labels', holds: 'For the lids of kept mixes.' } },
     ],
   },
+  {
+    path: '/loads',
+    name: 'Loads',
+    rail: 'work',
+    listed: 'Loads: stone, glue, weight',
+    prints: { name: 'Load cards', holds: 'What a load takes and weighs, and how it is built.' },
+  },
+  {
+    path: '/cutting',
+    name: 'Cutting',
+    rail: 'work',
+    listed: 'Cutting: cut lists',
+    parts: [{ part: 'strips', listed: 'strips on the shelf' }],
+    prints: { name: 'Cut lists', holds: 'What to cut from which strip, drawn; stops of the mitre box; what to buy.' },
+  },
   { path: '/finishes', name: 'Finishes', rail: 'work' },
   {
     path: '/finishes/compare',
@@ -170,6 +185,16 @@ export type Path = (typeof VIEWS)[number]['path'];
 
 /** The same, without what each one alone has: to go through. */
 const all: readonly View[] = VIEWS;
+
+/** What an address shows; the first view where it names none. */
+export function pathAt(address: string): Path {
+  const asked = address.split('/');
+  const fits = (path: string): boolean => {
+    const parts = path.split('/');
+    return parts.length === asked.length && parts.every((part, i) => part.startsWith(':') || part === asked[i]);
+  };
+  return VIEWS.find(({ path }) => fits(path))?.path ?? '/pieces';
+}
 
 export const inRail = (where: 'work' | 'foot') => VIEWS.filter((view) => 'rail' in view && view.rail === where);
 

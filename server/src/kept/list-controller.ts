@@ -1,8 +1,10 @@
-import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, type Type } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Req, Res, StreamableFile, type Type } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { keptListOf, wordsOf, type ListKey } from '@eveningtide/core/kept';
+import type { Request, Response } from 'express';
 import type { Shape } from '../validation/nested.js';
 import { KeptService, type Answer } from './kept.service.js';
+import { PackedLists } from './packed-lists.js';
 import { servedOf } from './registry.js';
 import { saveShape } from './save-shape.js';
 
@@ -14,13 +16,20 @@ export function listController(key: ListKey): Type {
   @ApiTags(key)
   @Controller(`api/${key}`)
   class ListController {
-    constructor(private readonly kept: KeptService) {}
+    constructor(
+      private readonly kept: KeptService,
+      private readonly lists: PackedLists,
+    ) {}
 
     @Get()
     @ApiOperation({ summary: `All of the ${key}, with their versions, in the order of the list` })
     @Header('Content-Type', 'application/json; charset=utf-8')
-    all(): Promise<string> {
-      return this.kept.all(key);
+    @Header('Vary', 'Accept-Encoding')
+    async all(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<string | StreamableFile> {
+      if (!request.acceptsEncodings('gzip')) return this.lists.plain(key);
+      const packed = await this.lists.packed(key);
+      response.setHeader('Content-Encoding', 'gzip');
+      return new StreamableFile(packed);
     }
 
     @Get(':id')

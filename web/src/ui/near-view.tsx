@@ -7,9 +7,23 @@ const AHEAD = '600px';
  * A row of a long list: made when it comes near what is seen, an empty place of its height before. Once made it stays, so that nothing in it is lost.
  * `always` makes it at once: the first rows, and what is led to.
  */
-export function NearView({ height, always = false, children }: { height: number; always?: boolean; children: () => ReactNode }) {
+export function NearView({
+  height,
+  always = false,
+  inTable = false,
+  children,
+}: {
+  height: number;
+  always?: boolean;
+  /** It is a row of a table. */
+  inTable?: boolean;
+  children: () => ReactNode;
+}) {
   const [seen, setSeen] = useState(always);
-  const place = useRef<HTMLDivElement>(null);
+  const place = useRef<HTMLElement | null>(null);
+  const hold = (at: HTMLElement | null): void => {
+    place.current = at;
+  };
   useEffect(() => {
     const at = place.current;
     if (!at) return;
@@ -30,5 +44,6 @@ export function NearView({ height, always = false, children }: { height: number;
       window.removeEventListener('beforeprint', all);
     };
   }, [seen]);
-  return seen || always ? children() : <div ref={place} style={{ height, gridColumn: '1 / -1' }} />;
+  if (seen || always) return children();
+  return inTable ? <tr ref={hold} style={{ height }} /> : <div ref={hold} style={{ height, gridColumn: '1 / -1' }} />;
 }

@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { ArrangeService } from './arrange.worker.js';
+import type { CuttingService } from './cutting.worker.js';
 import type { EveningsService } from './evenings.worker.js';
 import type { FinderService } from './finder.worker.js';
 import type { OutlookService } from './outlook.worker.js';
@@ -20,6 +21,9 @@ export const eveningsService = shared<EveningsService>(startEvenings);
 
 /** Looks for orders of steps. */
 export const arrangeService = shared<ArrangeService>(() => new Worker(new URL('./arrange.worker.ts', import.meta.url), { type: 'module' }));
+
+/** Lays cut lists out on strips. */
+export const cuttingService = shared<CuttingService>(() => new Worker(new URL('./cutting.worker.ts', import.meta.url), { type: 'module' }));
 
 /** Looks for recipes. */
 export const finderService = shared<FinderService>(() => new Worker(new URL('./finder.worker.ts', import.meta.url), { type: 'module' }));

@@ -1,21 +1,14 @@
-import type { LogEntry } from '@eveningtide/core/log';
 import type { PlanInput, Outlook, PieceOutlook } from '@eveningtide/core/schedule';
-import type { Piece } from '@eveningtide/core/subjects';
-import { useEffect, useRef, useState } from 'react';
-import { Receiver, Sender, partsOf } from './delta.js';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { Receiver } from './delta.js';
 import { NewestOnly } from './newest-only.js';
 import type { FirstTold } from './outlook.worker.js';
+import { tellThread } from './tell-thread.js';
 import { outlookService } from './threads.js';
 
 /** An outlook, which plan it is of, and what helps on the piece that was looked at when it was made. */
 export type ToldOutlook = Outlook & Pick<FirstTold, 'revision' | 'opened'>;
 
-/** So many are told at a time; a piece is about as long as twenty entries. */
-const PIECES_AT_ONCE = 25;
-const ENTRIES_AT_ONCE = 500;
-
-const pieces = new Sender<Piece>(({ id }) => id);
-const log = new Sender<LogEntry>(({ id }) => id);
 const outlooks = new Receiver<PieceOutlook>(({ pieceId }) => pieceId);
 let sent: Pick<PlanInput, 'workshop' | 'shelf'> | null = null;
 
@@ -26,19 +19,23 @@ let sent: Pick<PlanInput, 'workshop' | 'shelf'> | null = null;
 async function planned(given: PlanInput, openId: string | null, onFirst: (first: ToldOutlook) => void): Promise<ToldOutlook> {
   const { workshop, shelf, originDate, nowMin } = given;
   const service = outlookService();
-  for (const part of partsOf(pieces.deltaTo(given.pieces), PIECES_AT_ONCE)) await service.tellPieces(part);
-  for (const part of partsOf(log.deltaTo(given.log), ENTRIES_AT_ONCE)) await service.tellLog(part);
+  await tellThread(given);
   const around = { ...(sent?.workshop === workshop ? {} : { workshop }), ...(sent?.shelf === shelf ? {} : { shelf }) };
   sent = { workshop, shelf };
   const { plan, revision, opened, nearIds, changed } = await service.begin({ ...around, originDate, nowMin, openId });
   outlooks.keep(changed);
   onFirst({ ...plan, revision, opened, pieces: outlooks.those(nearIds), overfull: [] });
+  await drawn();
   for (;;) {
     const { changed: next, whole } = await service.more();
     if (whole) return { ...plan, revision, opened, pieces: outlooks.take({ order: whole.order, changed: next }), overfull: whole.overfull };
     outlooks.keep(next);
   }
 }
+
+/** When the page was drawn again: what is only coming does not hold up what is there to be seen. A page that is not looked at is not drawn. */
+const drawn = (): Promise<void> =>
+  document.hidden ? Promise.resolve() : new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
 
 export interface Told {
   /** The plan and what it means for every piece; null until all of it is known. */
@@ -56,11 +53,12 @@ export function useOutlook(given: PlanInput | null, openId: string | null): Told
   const [answer, setAnswer] = useState<Told>({ outlook: null, soFar: null, error: null });
   const [queue] = useState(() => new NewestOnly());
   const open = useRef(openId);
-  useEffect(() => {
+  useLayoutEffect(() => {
     open.current = openId;
   }, [openId]);
 
-  useEffect(() => {
+  // asked before what is there so far is painted: the thread works meanwhile
+  useLayoutEffect(() => {
     if (!given) return;
     // a later plan is shown when it is whole: until then what stands is of one plan
     const showFirst = (first: ToldOutlook): void => {
