@@ -4,6 +4,7 @@ import { arrangeCase } from './kinds/arrange-case.js';
 import { benchCase } from './kinds/bench-case.js';
 import { ciede2000 } from './kinds/ciede2000.js';
 import { coatings } from './kinds/coatings.js';
+import { cutting } from './kinds/cutting.js';
 import { humidair } from './kinds/humidair.js';
 import { jobshop } from './kinds/jobshop.js';
 import { kubelka } from './kinds/kubelka.js';
@@ -18,6 +19,7 @@ const KINDS: Record<string, RunRow> = {
   solvents,
   modelrail,
   coatings,
+  cutting,
   ciede2000,
   kubelka,
   jobshop,

@@ -7,11 +7,24 @@ const SECONDS = /^:[0-5]\d$/;
 const DATE = /^(\d{4})-(\d{2})-(\d{2})$/;
 const CLOCK = /^([01]\d|2[0-3]):([0-5]\d)$/;
 
+/** Days that were read before: a long log names the same ones thousands of times. */
+const known = new Map<string, number>();
+const MOST_KNOWN = 10_000;
+
 function dayNumber(date: string): number {
+  const before = known.get(date);
+  if (before !== undefined) return before;
+  const read = readDay(date);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(date, read);
+  return read;
+}
+
+function readDay(date: string): number {
   const [, year, month, day] = (DATE.exec(date) ?? []).map(Number);
   const time = Date.UTC(year ?? NaN, (month ?? NaN) - 1, day);
   const found = new Date(time);
-  // 31 February is found on a day of March: no date. (Not by way of text: a long log has thousands of dates.)
+  // 31 February is found on a day of March: no date.
   if (found.getUTCFullYear() !== year || found.getUTCMonth() + 1 !== month || found.getUTCDate() !== day)
     throw new RangeError(`date must be a day as YYYY-MM-DD, got '${date}'`);
   return time / 86_400_000;

@@ -12,6 +12,9 @@ export function formatMinutes(minutes: number): string {
   return hours % 24 === 0 ? `${String(days)} d` : `${String(days)} d ${String(hours % 24)} h`;
 }
 
+/** To a tenth, as a ruler reads. */
+export const toTenth = (value: number): number => Math.round(value * 10) / 10;
+
 /** At most `digits` decimals, no trailing zeros: 1.50 → `1.5`. */
 export function formatNumber(value: number, digits = 2): string {
   return String(Number(value.toFixed(digits)));

@@ -64,6 +64,7 @@ function caseSubject({ piece, steps }: SequenceCase): Subject {
       keepClean: keepClean.has(id) ? (id as KeepClean) : null,
       partId: partOf(id),
       seen: 'yes',
+      role: id,
       startColour: null,
     })),
   };

@@ -62,6 +62,22 @@ export function NumberField({
   );
 }
 
+/** The same where a number must stand there: what is told is always one. */
+export function SureNumberField({
+  onChange,
+  ...rest
+}: Omit<NumberFieldProps, 'value' | 'optional' | 'onChange'> & { value: number; onChange: (value: number) => void }) {
+  return (
+    <NumberField
+      {...rest}
+      optional={false}
+      onChange={(value) => {
+        if (value !== null) onChange(value);
+      }}
+    />
+  );
+}
+
 /** The same for a figure kept in SI: typed and shown in the workshop's units, limits too. */
 export function QuantityField({
   label,

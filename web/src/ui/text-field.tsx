@@ -10,6 +10,7 @@ export function TextField({
   maxLength = LONGEST_NAME,
   className,
   error,
+  inTable = false,
 }: {
   label: string;
   value: string;
@@ -18,9 +19,11 @@ export function TextField({
   maxLength?: number;
   className?: string;
   error?: string | undefined;
+  /** In a table, whose heading says it. */
+  inTable?: boolean;
 }) {
   return (
-    <Field label={label} error={error} {...(className ? { className } : {})}>
+    <Field label={label} error={error} inTable={inTable} {...(className ? { className } : {})}>
       {(ids) => (
         <input
           {...ids}
