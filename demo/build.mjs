@@ -3,8 +3,11 @@ import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildLibraries } from '../scripts/lib/build.mjs';
 import { ROOT } from '../scripts/lib/run.mjs';
+import { CUTLISTS, STRIPS } from './data/cutting.mjs';
+import { LOADS } from './data/loads.mjs';
 import { BOTTLES, MATERIALS, MIXES } from './data/shelf.mjs';
 import { pieces } from './data/pieces.mjs';
+import { shapes } from './data/shapes.mjs';
 import { drawPictures } from './data/pictures.mjs';
 
 await buildLibraries({ quiet: true });
@@ -69,6 +72,10 @@ const plan = {
   bottles: BOTTLES,
   mixes: MIXES,
   finishes,
+  strips: STRIPS,
+  cutlists: CUTLISTS,
+  loads: LOADS,
+  shapes: await shapes(),
   pieces: made,
   log: springLog(spring, supplies, pictures),
 };

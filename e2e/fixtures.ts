@@ -11,13 +11,15 @@ const begin = (): Promise<RunningServer> =>
 
 const DEMO = readFileSync(new URL('../demo/marram-and-holm.eveningtide.json', import.meta.url), 'utf8');
 
-/** As it stood before anything was done: the demo read again, devices off. */
+/** As it stood before anything was done: the demo read again, nothing deleted, devices off. */
 async function begunAnew({ url }: RunningServer): Promise<void> {
   const put = async (path: string, body: string): Promise<void> => {
     const answer = await fetch(`${url}/api/${path}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body });
     if (!answer.ok) throw new Error(`the demo could not be put back, ${path}: ${String(answer.status)} ${await answer.text()}`);
   };
   await put(`plan-file?today=${NOW.slice(0, 10)}`, DEMO);
+  const deleted = (await (await fetch(`${url}/api/deleted`)).json()) as { kind: string; id: string }[];
+  for (const { kind, id } of deleted) await fetch(`${url}/api/deleted/${kind}/${id}`, { method: 'DELETE' });
   const devices = (await (await fetch(`${url}/api/devices`)).json()) as { id: string; on: boolean }[];
   for (const { id, on } of devices) if (on) await put(`devices/${id}`, JSON.stringify({ on: false, isSilent: false }));
 }

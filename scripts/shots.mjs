@@ -50,11 +50,12 @@ await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => 
   await page.keyboard.press('m');
   await page.locator('[data-place=free]').first().waitFor();
 });
-await shot('evenings-what-if', '/evenings?part=if', 'Heating left on');
-await shot('evenings-improving', '/evenings', 'Your hands', async () => {
-  await page.getByRole('button', { name: 'Improve' }).click();
-  await page.getByText(/To another evening/).waitFor();
-  await page.waitForTimeout(1500);
+await shot('shape', '/pieces/quay-wall', 'Change the shape', async () => {
+  await page.getByRole('button', { name: 'Change the shape …' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('checkbox', { name: /^Face/ }).check();
+  await dialog.getByLabel('Height above its foot (mm)').fill('30');
+  await dialog.getByText('of what is ticked').waitFor();
 });
 /** An evening that is on: four steps done, the fifth begun. */
 async function workTonight() {
@@ -74,8 +75,9 @@ async function workTonight() {
 }
 await shot('shelf', '/shelf', 'Lichen green');
 await shot('mixing', '/mixing', /drops/);
+await shot('cutting', '/cutting', /fewer will not do/);
+await shot('loads', '/loads', /How it is built/);
 await shot('needs', '/shelf?part=needs', 'Taken by the plan');
-await shot('finder', '/mixing?part=find&mix=quay-spring', /ΔE₀₀/);
 await shot('film', '/pieces/quay-wall/film', /reads as/);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
 await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it stays quiet');

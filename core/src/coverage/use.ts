@@ -78,7 +78,7 @@ function cleaningOf(carrier: Material['carrier'], tool: string): Portion[] {
 
 /**
  * What a step takes: area × cover × coats × film ÷ (solids × what lands) for films; grams or millilitres per area for powders and
- * what is scattered; a little thinner where only thinner is used. Sheets, tape, pens and tap water are not counted.
+ * what is scattered; a little thinner where only thinner is used; so much as the step itself says, where it does. Sheets, tape, pens and tap water are not counted.
  */
 // eslint-disable-next-line complexity -- one kind of matter after the other, each a line or two
 export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
@@ -89,8 +89,12 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
     return NOTHING;
   const areaMm2 = areaLaidMm2(step, piece, coverPct);
   const areaDm2 = areaMm2 / MM2_PER_DM2;
-  const own = (ml: number): Portion[] =>
-    ml <= 0 ? [] : [{ material: material.id, bottleId: step.bottleId, colour: colourTold ? colour : null, ml }];
+  // what was measured out is not reckoned by area
+  const toldMl = step.amountMl === null ? null : step.amountMl * modelsOf(step, piece);
+  const own = (byAreaMl: number): Portion[] => {
+    const ml = toldMl ?? byAreaMl;
+    return ml <= 0 ? [] : [{ material: material.id, bottleId: step.bottleId, colour: colourTold ? colour : null, ml }];
+  };
   if (material.role === 'thinner') return { ...NOTHING, direct: own(areaDm2 * technique.wetsMlPerDm2) };
   // stirred into a liquid, powder is a slurry and comes from a cup
   const stirred = material.role === 'powder' && step.mixId !== null && technique.effect === 'slurry';
@@ -111,7 +115,7 @@ export function useOf(step: Step, piece: Piece, stores: Stores = {}): StepUse {
       : 0;
   if (material.aerosol) return { ...NOTHING, direct: own(laidMl) };
   return {
-    cup: { ...cup, colour: colourTold ? colour : null, laidMl, residueMl: loss.residueMl },
+    cup: { ...cup, colour: colourTold ? colour : null, laidMl: toldMl ?? laidMl, residueMl: loss.residueMl },
     direct: [],
     cleaning: cleaningOf(material.carrier, tool),
   };

@@ -3,7 +3,9 @@ import type { Effect } from './types.js';
 
 /** Zones of a piece that an effect belongs to: those it has, that are seen, and that need not be kept clean. */
 export const zonesFor = (effect: Pick<Effect, 'zones'>, piece: Pick<Piece, 'zones'>): string[] =>
-  piece.zones.filter(({ id, seen, keepClean }) => effect.zones.includes(id) && seen !== 'never' && keepClean === null).map(({ id }) => id);
+  piece.zones
+    .filter(({ role, seen, keepClean }) => effect.zones.includes(role) && seen !== 'never' && keepClean === null)
+    .map(({ id }) => id);
 
 /** Features that an effect can sit at or run from. */
 export const featuresFor = (effect: Pick<Effect, 'features'>, piece: Pick<Piece, 'features'>): Feature[] =>

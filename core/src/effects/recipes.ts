@@ -45,7 +45,7 @@ export const RECIPES: readonly Recipe[] = [
     id: 'dusty',
     name: 'Dusty',
     shows: 'Dust of the region from below, shade under it.',
-    kinds: [...STOCK, 'structure'],
+    kinds: [...STOCK, 'structure', 'load'],
     effects: [
       ['recess-shade', 0.35],
       ['dust', 0.6],

@@ -63,7 +63,7 @@ export function wishesOn(effect: Effect, piece: Piece, intensity: number): Wish[
   const made = madeLike(piece);
   const zones = all.filter((id) => {
     const like = made.get(id);
-    return !like || ((effect.on?.includes(like.of) ?? true) && (!effect.ofLoad || like.carries === true));
+    return !like || ((effect.on?.includes(like.of) ?? true) && (!effect.ofLoad || like.carries));
   });
   if (zones.length === 0) return [];
   const feature = piece.features.find(({ kind }) => effect.features.includes(kind));

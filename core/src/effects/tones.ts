@@ -25,10 +25,10 @@ const MADE: Record<Exclude<MadeOf, 'earth' | 'load'>, `#${string}`> = {
 };
 
 /** The colour of what most of the real thing is made of, where nobody said one. */
-export function madeColour({ template, zones }: Pick<Piece, 'template' | 'zones'>, { region }: Pick<Story, 'region'>): string {
-  const made = madeLike({ template });
+export function madeColour(piece: Pick<Piece, 'template' | 'zones'>, { region }: Pick<Story, 'region'>): string {
+  const made = madeLike(piece);
   const areas = new Map<MadeOf, number>();
-  for (const { id, areaMm2, keepClean } of zones) {
+  for (const { id, areaMm2, keepClean } of piece.zones) {
     const of = made.get(id)?.of;
     if (of && keepClean === null) areas.set(of, (areas.get(of) ?? 0) + areaMm2);
   }

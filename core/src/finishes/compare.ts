@@ -67,7 +67,7 @@ const differences = (left: Step, right: Step, supplies: Supplies): string[] =>
 
 /** How the zones of a finish are predicted to look in the end. */
 export function looksOfFinish(finish: FinishVersion, supplies: Supplies): Record<string, Looks> {
-  const zones = finish.zones.map((zone) => ({ ...zone, partId: 'body', startColour: null }));
+  const zones = finish.zones.map((zone) => ({ ...zone, partId: 'body', role: zone.id, startColour: null }));
   const looks = looksAlong({
     subject: {
       kind: finish.kind,

@@ -8,7 +8,7 @@ import { STEP_UPGRADES, placeOf, stepFaults } from './step-faults.js';
 /** What the steps of a saved finish point to that is not there. Bottles, mixes and drying places may have gone since: that is no fault. */
 function* finishFaults(path: string, finish: Finish, { supplies }: Surroundings): Generator<PlanFault> {
   if (finish.versions.length === 0) yield { path: `${path}.versions`, value: 'none', allowed: 'at least one version' };
-  const around: Surroundings = { supplies, places: new Set(), mixes: new Set(), pieces: new Set() };
+  const around: Surroundings = { supplies, places: new Set(), mixes: new Set(), pieces: new Set(), strips: new Set() };
   for (const [v, version] of finish.versions.entries()) {
     const at = `${path}.versions[${String(v)}]`;
     if (version.version !== v + 1)
@@ -41,5 +41,5 @@ export const finishes = keptList<Finish, 'finish'>({
     ...finish,
     versions: finish.versions.map((version) => ({ ...version, savedOn: addDays(version.savedOn, days) })),
   }),
-  upgrades: { 3: stepsUpgraded(STEP_UPGRADES[3]), 6: stepsUpgraded(STEP_UPGRADES[6]) },
+  upgrades: { 3: stepsUpgraded(STEP_UPGRADES[3]), 6: stepsUpgraded(STEP_UPGRADES[6]), 11: stepsUpgraded(STEP_UPGRADES[11]) },
 });

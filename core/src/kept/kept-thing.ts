@@ -10,6 +10,8 @@ export interface Surroundings {
   places: ReadonlySet<string>;
   /** Ids of the pieces. */
   pieces: ReadonlySet<string>;
+  /** Ids of the kinds of strip. */
+  strips: ReadonlySet<string>;
 }
 
 /** A thing as an older file has it: nothing is known of its fields. */
@@ -23,7 +25,7 @@ export type Upgrade = (thing: Loose) => Loose;
 export type Upgrades = Partial<Record<number, Upgrade>>;
 
 /** Lists that others point to, or that point to others. */
-type ListName = 'materials' | 'bottles' | 'mixes' | 'pieces';
+type ListName = 'materials' | 'bottles' | 'mixes' | 'pieces' | 'strips';
 
 interface Kept<T> {
   /** The first version of the plan file that has it; older files have none. */

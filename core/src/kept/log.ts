@@ -3,7 +3,7 @@ import { isTroubleId } from '../remedies/index.js';
 import { isTechniqueId } from '../techniques/index.js';
 import { movedByDays } from '../units/index.js';
 import { unknown, type PlanFault } from './fault.js';
-import { isObject, keptList, type Surroundings } from './kept-thing.js';
+import { isObject, keptList, type Upgrade, type Surroundings } from './kept-thing.js';
 import { momentMoved } from './moved.js';
 import { STEP_UPGRADES } from './step-faults.js';
 
@@ -37,6 +37,11 @@ function* twiceDone(path: string, log: readonly LogEntry[]): Generator<PlanFault
   }
 }
 
+/** The step of an entry brought up, where it is about one. */
+const stepUpgraded =
+  (upgrade: Upgrade): Upgrade =>
+  (entry) => ({ ...entry, step: isObject(entry['step']) ? upgrade(entry['step']) : null });
+
 /** What was done, oldest first. */
 export const log = keptList<LogEntry, 'entry'>({
   one: 'entry',
@@ -53,5 +58,5 @@ export const log = keptList<LogEntry, 'entry'>({
     endedAt: momentMoved(entry.endedAt, days),
     dryTest: entry.dryTest && { ...entry.dryTest, at: movedByDays(entry.dryTest.at, days) },
   }),
-  upgrades: { 6: (entry) => ({ ...entry, step: isObject(entry['step']) ? STEP_UPGRADES[6](entry['step']) : null }) },
+  upgrades: { 6: stepUpgraded(STEP_UPGRADES[6]), 11: stepUpgraded(STEP_UPGRADES[11]) },
 });

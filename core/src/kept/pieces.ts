@@ -11,26 +11,44 @@ const LISTS = ['parts', 'zones', 'features', 'members', 'pictures', 'checks', 'g
 function* pieceFaults(path: string, piece: Piece, around: Surroundings): Generator<PlanFault> {
   for (const key of LISTS) yield* duplicates(`${path}.${key}`, piece[key]);
   yield* bodyFaults(path, piece);
+  yield* pinFaults(path, piece);
   const place = placeOf(piece);
   for (const [i, step] of piece.steps.entries()) yield* stepFaults(`${path}.steps[${String(i)}]`, step, place, around);
   yield* intentFaults(`${path}.intent`, piece);
 }
 
-/** Zones lie on parts, features and pins on zones. */
-function* bodyFaults(path: string, piece: Piece): Generator<PlanFault> {
-  const [parts, zones, features] = [ids(piece.parts), ids(piece.zones), ids(piece.features)];
+/** Zones lie on parts, features on zones. */
+export function* bodyFaults(path: string, piece: Pick<Piece, 'parts' | 'zones' | 'features' | 'shape'>): Generator<PlanFault> {
+  const [parts, zones] = [ids(piece.parts), ids(piece.zones)];
   for (const [i, zone] of piece.zones.entries()) {
     yield* unknown(`${path}.zones[${String(i)}].partId`, zone.partId, parts, 'the id of a part of this piece');
     yield* unknown(`${path}.zones[${String(i)}].substrate`, zone.substrate, isSubstrateId, 'a substrate of the catalogue');
   }
+  yield* shapeFaults(`${path}.shape`, piece, zones);
   for (const [i, feature] of piece.features.entries())
     yield* unknown(`${path}.features[${String(i)}].zoneId`, feature.zoneId, zones, 'the id of a zone of this piece');
+}
+
+/** Pins stand on zones and features, or on neither. */
+function* pinFaults(path: string, piece: Piece): Generator<PlanFault> {
+  const [zones, features] = [ids(piece.zones), ids(piece.features)];
   for (const [i, picture] of piece.pictures.entries())
     for (const [k, pin] of picture.pins.entries()) {
       const at = `${path}.pictures[${String(i)}].pins[${String(k)}]`;
       yield* unknown(`${at}.zoneId`, pin.zoneId, zones, 'the id of a zone of this piece, or null');
       yield* unknown(`${at}.featureId`, pin.featureId, features, 'the id of a feature of this piece, or null');
     }
+}
+
+/** A drawing is of zones that the piece has, each view once. */
+function* shapeFaults(path: string, { shape }: Pick<Piece, 'shape'>, zones: ReadonlySet<string>): Generator<PlanFault> {
+  if (!shape) return;
+  yield* duplicates(`${path}.views`, shape.views);
+  const here = 'the id of a zone of this piece';
+  for (const [i, { patches }] of shape.views.entries())
+    for (const [k, { zoneId }] of patches.entries())
+      yield* unknown(`${path}.views[${String(i)}].patches[${String(k)}].zoneId`, zoneId, zones, here);
+  for (const [i, { zoneId }] of shape.hidden.entries()) yield* unknown(`${path}.hidden[${String(i)}].zoneId`, zoneId, zones, here);
 }
 
 /** Wishes name effects and ways of the handbook, and features of the piece. Zones that are gone are simply left out. */
@@ -82,5 +100,13 @@ export const pieces = keptList<Piece, 'piece'>({
     }),
     3: (piece) => ({ ...piece, steps: each(piece['steps'], STEP_UPGRADES[3]) }),
     6: (piece) => ({ ...piece, steps: each(piece['steps'], STEP_UPGRADES[6]) }),
+    // its zones were its template's, and so was its drawing
+    11: (piece) => ({
+      ...piece,
+      shape: null,
+      cleaned: false,
+      steps: each(piece['steps'], STEP_UPGRADES[11]),
+      zones: each(piece['zones'], (zone) => ({ ...zone, role: zone['id'], of: null, carries: null, count: 1 })),
+    }),
   },
 });

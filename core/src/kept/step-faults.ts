@@ -40,4 +40,5 @@ export const STEP_UPGRADES = {
   2: (step: Loose): Loose => ({ ...step, fromWish: null }),
   3: (step: Loose): Loose => ({ ...step, mixId: null }),
   6: (step: Loose): Loose => ({ ...step, intoWet: null, place: null }),
+  11: (step: Loose): Loose => ({ ...step, amountMl: null }),
 } satisfies Upgrades;

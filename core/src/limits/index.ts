@@ -18,8 +18,28 @@ export const MOST_MIN = 100_000;
 /** What counts up by one with each that is made: numbers of mixes, versions of finishes. */
 export const MOST_COUNT = 100_000;
 
+/** Of a strip and across it, in mm; a length of curtain rail is shorter. */
+export const LONGEST_STRIP_MM = 10_000;
+export const THICKEST_STRIP_MM = 500;
+export const MOST_OFFCUTS = 200;
+export const MOST_CUT_LINES = 60;
+/** Boards of a bundle across or up, straps round it. */
+export const MOST_BOARDS = 100;
+
+/** Sorts of grain in a load; what a wagon weighs, in g. */
+export const MOST_GRAINS = 12;
+export const MOST_WAGON_G = 20_000;
+
 export const MOST_PARTS = 40;
 export const MOST_ZONES = 60;
+/** How far anything drawn may reach, in mm. */
+export const FARTHEST_MM = 20_000;
+/** Patches and lines of a drawn view, corners of one of them. */
+export const MOST_PATCHES = 400;
+export const MOST_LINES = 600;
+export const MOST_CORNERS = 400;
+/** Things alike of a zone. */
+export const MOST_ALIKE = 1000;
 export const MOST_MEMBERS = 60;
 export const MOST_PICTURES = 60;
 export const MOST_CHECKS = 60;

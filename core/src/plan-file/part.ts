@@ -23,6 +23,7 @@ const POINTS_TO: ReadonlyMap<string, PartKey> = new Map([
   ['material', 'materials'],
   ['thinner', 'materials'],
   ['finishId', 'finishes'],
+  ['stripId', 'strips'],
 ]);
 
 /** A thing of which only is known that it has an id. */
@@ -46,6 +47,8 @@ function withPointers<T>(value: T, change: (key: PartKey, id: string) => string)
 const OF_BENCH: Partial<Record<PartKey, Loose>> = {
   pieces: { pictures: [], doneBy: null, archivedOn: null },
   bottles: { leftMl: null, openedOn: null, place: '' },
+  strips: { have: 0, offcutsMm: [] },
+  cutlists: { cutOn: null },
 };
 
 /** A thing without what belongs to this bench; its steps are pinned to no evening and dry in no place of the workshop. */

@@ -44,6 +44,7 @@ const listOf = (plan: PlanLists, key: ListKey): readonly { id: string }[] => pla
 const surroundingsIn = (plan: PlanFile): Surroundings => ({
   supplies: suppliesOf(plan),
   mixes: ids(plan.mixes),
+  strips: ids(plan.strips),
   places: ids(plan.workshop.climate.places),
   pieces: ids(plan.pieces),
 });

@@ -3,7 +3,7 @@ import { MINUTES_PER_DAY, addDays, intersect, type Interval } from '../units/ind
 import { eveningsFrom } from './calendar.js';
 import type { Doing } from './doing.js';
 import { operationId } from './operation-id.js';
-import { sittingsOf, type SplitBench } from './sittings.js';
+import { allSittings, type SplitBench } from './sittings.js';
 import type { Workshop } from './workshop.js';
 
 /** What is older than this is dry, or will not dry any more, days (our number). */
@@ -12,12 +12,12 @@ const PAST_DAYS = 30;
 /** Work that is done, or that goes on and is taken to last as planned: by operation. */
 export function begunOf(doings: readonly Doing[], bench: SplitBench, nowMin: number): Map<string, Interval> {
   const begun = new Map<string, Interval>();
-  for (const { piece, steps, progress } of doings)
-    steps.forEach((step, index) => {
-      for (const { sitting, minutes, sat } of sittingsOf(step, piece, progress, bench)) {
+  for (const doing of doings)
+    allSittings(doing, bench).forEach((sittings, index) => {
+      for (const { sitting, minutes, sat } of sittings) {
         if (!sat) continue;
         const toMin = sat.endMin ?? Math.max(nowMin, sat.startMin + minutes);
-        begun.set(operationId(piece, index, sitting), { fromMin: sat.startMin, toMin });
+        begun.set(operationId(doing.piece, index, sitting), { fromMin: sat.startMin, toMin });
       }
     });
   return begun;

@@ -2,15 +2,15 @@ import { checkSequence, checkWithFixes, handsOnMinutes, type Finding, type Seque
 import { eveningsOf, type Bounds, type Placed } from '../solver/index.js';
 import { begunOf } from './begun.js';
 import { cleaningBefore, stillOwed } from './cleaning-owed.js';
-import { doingsOf, type Doing } from './doing.js';
+import type { Doing } from './doing.js';
 import { benchSupplies, planOf, type PlanInput, type Planned } from './plan-input.js';
 import { operationId, operationOf } from './operation-id.js';
 import type { BarePlan, Outlook, Overfull, PieceOutlook, Sitting } from './outlook.js';
 import type { OutlookMemory } from './outlook-memory.js';
 import { overfull } from './overfull.js';
 import { aroundOf, problemFor, type Around, type Placing } from './placed-sequence.js';
-import { benchOf, sprayedOf } from './problem.js';
-import { minutesOfAll, sittingsOf } from './sittings.js';
+import { sprayedOf } from './problem.js';
+import { allSittings, minutesOfAll } from './sittings.js';
 
 /**
  * A plan that was made, and its pieces, looked at one by one: with hundreds of them nobody waits for the last to see the first. What is archived takes no
@@ -33,13 +33,11 @@ export class MadePlan {
     given: PlanInput,
     private readonly memory?: OutlookMemory,
   ) {
-    const { workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
+    const { workshop, originDate, nowMin, supplies = benchSupplies(given) } = given;
     const solved = planOf({ ...given, supplies });
-    const { open, problem } = solved;
+    const { open, doings, bench, problem } = solved;
     const { plan, cost } = solved.planned;
     const evenings = problem.calendar?.evenings ?? [];
-    const doings = doingsOf(open, log, originDate);
-    const bench = benchOf(workshop, supplies);
     const begun = begunOf(doings, bench, nowMin);
     const owed = problem.setup && stillOwed(sprayedOf(doings, bench, begun), problem.setup, nowMin);
     const next = owed && problem.operations.find(({ id }) => id === firstOf(plan.placed)?.id);
@@ -52,7 +50,7 @@ export class MadePlan {
     this.pieceIds = open.map(({ id }) => id);
     this.doings = new Map(doings.map((doing) => [doing.piece.id, doing]));
     this.placing = { workshop, supplies, originDate, evenings, placed, doings, begun };
-    this.around = aroundOf(this.placing);
+    this.around = aroundOf(this.placing, bench);
     this.aroundKey = JSON.stringify([originDate, evenings]);
   }
 
@@ -95,11 +93,12 @@ export class MadePlan {
     return doing;
   }
 
-  private lookedAt({ piece, progress, dryFactors }: Doing, problem: SequenceProblem): PieceOutlook {
+  private lookedAt(doing: Doing, problem: SequenceProblem): PieceOutlook {
+    const { piece, dryFactors } = doing;
     const { supplies, begun, placed } = this.placing;
     const { bench } = this.around;
     const { steps: reports, findings } = checkSequence(problem);
-    const all = problem.steps.map((step) => sittingsOf(step, piece, progress, bench));
+    const all = allSittings(doing, bench);
     const isSplit = (index: number): boolean => (all[index] ?? []).some(({ part }) => part.to - part.from < 1);
     return {
       pieceId: piece.id,
@@ -126,9 +125,10 @@ export class MadePlan {
   }
 
   /** All that the outlook of a piece hangs on besides the piece, the workshop and what is on the shelf. */
-  private keyOf({ piece, steps, progress }: Doing, problem: SequenceProblem): string {
-    const done = steps.map((step, index) =>
-      sittingsOf(step, piece, progress, this.around.bench).map(({ sitting, minutes, sat }) => {
+  private keyOf(doing: Doing, problem: SequenceProblem): string {
+    const { piece, steps } = doing;
+    const done = allSittings(doing, this.around.bench).map((sittings, index) =>
+      sittings.map(({ sitting, minutes, sat }) => {
         const id = operationId(piece, index, sitting);
         const span = this.placing.begun.get(id);
         return span ? [span.fromMin, span.toMin, sat?.endMin === null] : [minutes, this.placing.placed.has(id)];

@@ -9,7 +9,7 @@ import { companyOf } from './company.js';
 import { doingOf, type Doing } from './doing.js';
 import { operationId } from './operation-id.js';
 import { benchOf, placesOf, type Bench } from './problem.js';
-import { sittingsOf } from './sittings.js';
+import { allSittings } from './sittings.js';
 import type { Workshop } from './workshop.js';
 
 /** Where and when the steps of a piece are carried out. */
@@ -41,9 +41,12 @@ export interface Around {
   severities: NonNullable<SequenceProblem['severities']>;
 }
 
-export function aroundOf({ workshop, supplies, originDate, evenings, doings }: Omit<Required<Placing>, 'placed' | 'begun'>): Around {
+export function aroundOf(
+  { workshop, supplies, originDate, evenings, doings }: Omit<Required<Placing>, 'placed' | 'begun'>,
+  bench = benchOf(workshop, supplies),
+): Around {
   return {
-    bench: benchOf(workshop, supplies),
+    bench,
     air: airOverEvenings(workshop.climate, [...pastEvenings(workshop, originDate, doings), ...evenings]),
     places: placesOf(workshop),
     severities: Object.fromEntries(workshop.rules.map(({ rule, severity }) => [rule, severity])),
@@ -52,17 +55,19 @@ export function aroundOf({ workshop, supplies, originDate, evenings, doings }: O
 
 /** The same with what all pieces share at hand. */
 export function problemFor(
-  { piece, steps, progress, dryFactors }: Doing,
+  doing: Doing,
   { workshop, supplies, originDate, placed, doings, begun }: Required<Placing>,
   { bench, air, places, severities }: Around,
 ): SequenceProblem {
+  const { piece, steps, dryFactors } = doing;
   const spanOf = (one: Piece, index: number, sitting: number): Interval | null => {
     const id = operationId(one, index, sitting);
     const planned = placed.get(id);
     return begun.get(id) ?? (planned ? { fromMin: planned.startMin, toMin: planned.endMin } : null);
   };
+  const sittings = allSittings(doing, bench);
   const spans = steps.map((step, index) => {
-    const all = sittingsOf(step, piece, progress, bench);
+    const all = sittings[index] ?? [];
     const first = spanOf(piece, index, all[0]?.sitting ?? 0);
     const last = spanOf(piece, index, all.at(-1)?.sitting ?? 0);
     return { startMin: first?.fromMin ?? null, minutes: first && last ? last.toMin - first.fromMin : elapsedMinutes(step, piece, bench) };

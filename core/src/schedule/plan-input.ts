@@ -12,7 +12,8 @@ import type { LogEntry } from '../log/index.js';
 import type { Piece } from '../subjects/index.js';
 import { minuteOf, type Interval } from '../units/index.js';
 import { keptPlan, namesOf, startFrom, type Named } from './kept-plan.js';
-import { benchOf, planningProblem } from './problem.js';
+import { doingsOf, type Doing } from './doing.js';
+import { benchOf, planningProblem, type Bench } from './problem.js';
 import type { Allowances } from './ways.js';
 import type { KeptPlan, Workshop } from './workshop.js';
 
@@ -32,6 +33,9 @@ export interface PlanInput {
 export interface Planned {
   /** Without what is archived: that takes no evening. */
   open: Piece[];
+  /** The same as they stand at the bench, and what their steps are reckoned with. */
+  doings: Doing[];
+  bench: Bench;
   problem: ScheduleProblem;
   /** What led to the plan that was kept; null where none was. */
   start: Start | null;
@@ -47,19 +51,19 @@ export function benchSupplies({ pieces, workshop, shelf, log }: Pick<PlanInput, 
 }
 
 /** The problem of what is given. */
-export function problemOf(given: PlanInput, allows: Allowances = {}): Pick<Planned, 'open' | 'problem'> {
+export function problemOf(given: PlanInput, allows: Allowances = {}): Pick<Planned, 'open' | 'doings' | 'bench' | 'problem'> {
   const { pieces, workshop, log, originDate, nowMin, supplies = benchSupplies(given) } = given;
   const open = pieces.filter(({ archivedOn }) => archivedOn === null);
-  return {
-    open,
-    problem: planningProblem(open, workshop, supplies, originDate, nowMin, { allows, log }),
-  };
+  const doings = doingsOf(open, log, originDate);
+  const bench = benchOf(workshop, supplies, allows);
+  return { open, doings, bench, problem: planningProblem(doings, bench, originDate, nowMin) };
 }
 
 /** The plan of what is given: as it was kept, else by what is wished for. */
 export function planOf(asked: PlanInput, { allows = {}, ...options }: PlanOptions & { allows?: Allowances } = {}): Planned {
   const given = { ...asked, supplies: asked.supplies ?? benchSupplies(asked) };
-  const { open, problem: bare } = problemOf(given, allows);
+  const { problem: bare, ...stands } = problemOf(given, allows);
+  const { open } = stands;
   const { wishes, kept: chosen } = given.workshop.planning;
   const began = asBegan(given, bare);
   const kept = chosen ?? began?.kept ?? null;
@@ -67,10 +71,10 @@ export function planOf(asked: PlanInput, { allows = {}, ...options }: PlanOption
   const problem = began ? filledBy(bare, began, { ...given, pieces: open }) : bare;
   const planned = planEvenings(problem, { wishes, start, ...options });
   const missed = new Set(planned.plan.unplaced.map(({ id }) => id));
-  if (!problem.operations.some(({ id, startsIn }) => startsIn && missed.has(id))) return { open, problem, start, planned };
+  if (!problem.operations.some(({ id, startsIn }) => startsIn && missed.has(id))) return { ...stands, problem, start, planned };
   // a window that cannot be met any more is missed: the rest goes on, and the check says what it spoils
   const anyway = { ...problem, operations: problem.operations.map((one) => (missed.has(one.id) ? withoutWindow(one) : one)) };
-  return { open, problem: anyway, start, planned: planEvenings(anyway, { wishes, start, ...options }) };
+  return { ...stands, problem: anyway, start, planned: planEvenings(anyway, { wishes, start, ...options }) };
 }
 
 /** Everything as it stood when the evening that is on began; null where none is, or where nothing has changed since. */

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { plainBottle, EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
 import { plainEntry } from '../log/index.js';
 import type { Piece } from '../subjects/index.js';
-import { MadePlan, OutlookMemory, operationOf, planPieces, planningProblem, type Outlook, type Workshop } from './index.js';
+import { MadePlan, OutlookMemory, operationOf, planPieces, problemOf, type Outlook, type Workshop } from './index.js';
 import { MONDAY, eachDay, everyEvening, vanWith, type Short } from './testing.js';
 
 const workshop = (more: Partial<Workshop> = {}): Workshop => everyEvening({ weekly: eachDay('19:00', '21:30'), ...more });
@@ -191,7 +191,6 @@ describe('pieces that should match', () => {
 });
 
 describe('the planning problem', () => {
-  const supplies = suppliesOf(EMPTY_SHELF);
   const coats = fc.array(
     fc.constantFrom<Short>(['brush-coat', 'acrylic-matt'], ['airbrush-coat', 'acrylic-satin', { coats: 2 }], ['wash', 'wash-oil']),
     {
@@ -200,10 +199,13 @@ describe('the planning problem', () => {
     },
   );
 
+  const problemFrom = (pieces: Piece[]) =>
+    problemOf({ pieces, workshop: workshop(), shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: 0 }).problem;
+
   test('lags run forward between operations that exist, and no window closes before it opens', () => {
     fc.assert(
       fc.property(coats, (steps) => {
-        const { operations, drying = [] } = planningProblem([vanWith('a', steps)], workshop(), supplies, MONDAY, 0);
+        const { operations, drying = [] } = problemFrom([vanWith('a', steps)]);
         const order = operations.map((operation) => operation.id);
         expect(new Set(order).size).toBe(order.length);
         for (const lag of drying) {
@@ -219,18 +221,12 @@ describe('the planning problem', () => {
   });
 
   test('operations of a piece are named by piece, step and sitting, and the name is read back', () => {
-    const { operations } = planningProblem(
-      [
-        vanWith('a', [
-          ['brush-coat', 'acrylic-matt'],
-          ['wash', 'wash-oil'],
-        ]),
-      ],
-      workshop(),
-      supplies,
-      MONDAY,
-      0,
-    );
+    const { operations } = problemFrom([
+      vanWith('a', [
+        ['brush-coat', 'acrylic-matt'],
+        ['wash', 'wash-oil'],
+      ]),
+    ]);
     expect(operations.map((operation) => operationOf(operation.id).stepIndex)).toEqual([0, 1]);
     expect(operations.every((operation) => operationOf(operation.id).pieceId === 'a')).toBe(true);
   });

@@ -1,7 +1,6 @@
 import { labOf } from '../colour/index.js';
 import { quantileFactor, stageMinutes } from '../drying/index.js';
 import type { Air } from '../climate/index.js';
-import type { LogEntry } from '../log/index.js';
 import type { Supplies } from '../materials/index.js';
 import {
   betweenCoatsMinutes,
@@ -18,10 +17,10 @@ import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom, usualEveningMin } from './calendar.js';
 import { MINUTES_PER_DAY, daysBetween, minuteOf, type Interval } from '../units/index.js';
 import { begunOf, pastEvenings, withoutBegun } from './begun.js';
-import { doingsOf, type Doing } from './doing.js';
+import type { Doing } from './doing.js';
 import { afterCleaning, stillOwed, type CleaningOwed } from './cleaning-owed.js';
 import { operationId } from './operation-id.js';
-import { EVENING_SHARE, coatsOf, sittingsOf, type SplitBench } from './sittings.js';
+import { EVENING_SHARE, allSittings, coatsOf, type SplitBench } from './sittings.js';
 import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
 
@@ -77,15 +76,14 @@ const handsAt = (step: Step, durationMin: number, bench: Bench) =>
     ? { durationMin, resources: ['hands', 'airbrush'], colour: colourOf(step) }
     : { durationMin, resources: ['hands'], colour: null };
 
-function operationsOf(
-  { piece, steps, progress }: Doing,
-  lags: readonly DryingLag[],
-  originDate: string,
-  bench: Bench,
-): ScheduleOperation[] {
+function operationsOf(doing: Doing, lags: readonly DryingLag[], originDate: string, bench: Bench): ScheduleOperation[] {
+  const { piece, steps } = doing;
+  const all = allSittings(doing, bench);
+  const opensAfter = new Map<string, DryingWork[]>();
+  for (const { from, windows } of lags) if (windows[0]) opensAfter.set(from, [...(opensAfter.get(from) ?? []), windows[0].open]);
   const dueMin = piece.doneBy === null ? null : (daysBetween(originDate, piece.doneBy) + 1) * MINUTES_PER_DAY;
   return steps.flatMap((step, index) => {
-    const own = sittingsOf(step, piece, progress, bench);
+    const own = all[index] ?? [];
     const others = waysOf(bench.allows).flatMap(({ id, byCoat, done }) => {
       if (!byCoat && own.length > 1) return [];
       const other = done(step, bench.supplies);
@@ -95,7 +93,7 @@ function operationsOf(
       const id = operationId(piece, index, sitting);
       const stand = standOf(piece, step, bench);
       // it is moved on when the next work on it begins, which may be before it is hard
-      const next = lags.filter(({ from }) => from === id).map(({ windows }) => windows[0]?.open);
+      const next = opensAfter.get(id) ?? [];
       return {
         id,
         job: piece.id,
@@ -108,18 +106,18 @@ function operationsOf(
         pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
         dueMin,
         dropCost: bench.allows.drops && dueMin !== null ? DROP_COST[step.priority] : null,
-        stands: stand && { ...stand, until: next.reduce<DryingWork>((until, open) => (open ? sooner(until, open) : until), stand.until) },
+        stands: stand && { ...stand, until: next.reduce(sooner, stand.until) },
       };
     });
   });
 }
 
 /** The steps of a piece are done in their order, each after the wait that is wanted. */
-function orderOf({ piece, steps, progress }: Doing, bench: Bench): ScheduleLag[] {
-  const row = steps.flatMap((step, index) =>
-    sittingsOf(step, piece, progress, bench).map(({ sitting }, i) => ({
-      id: operationId(piece, index, sitting),
-      waitMin: i === 0 ? (step.waitMin ?? 0) : 0,
+function orderOf(doing: Doing, bench: Bench): ScheduleLag[] {
+  const row = allSittings(doing, bench).flatMap((sittings, index) =>
+    sittings.map(({ sitting }, i) => ({
+      id: operationId(doing.piece, index, sitting),
+      waitMin: i === 0 ? (doing.steps[index]?.waitMin ?? 0) : 0,
     })),
   );
   return row.slice(1).map(({ id, waitMin }, i) => ({ from: row[i]?.id ?? '', to: id, minMin: waitMin, maxMin: null }));
@@ -163,7 +161,8 @@ function dryingOf(doing: Doing, bench: Bench): DryingLag[] {
   });
 }
 
-function dryingAsIs({ piece, steps, progress, dryFactors }: Doing, bench: Bench): DryingLag[] {
+function dryingAsIs(doing: Doing, bench: Bench): DryingLag[] {
+  const { piece, steps, dryFactors } = doing;
   const { workshop, supplies } = bench;
   const subject = subjectOf(piece);
   const places = placesOf(workshop);
@@ -171,7 +170,7 @@ function dryingAsIs({ piece, steps, progress, dryFactors }: Doing, bench: Bench)
   const pair = (o: RelativeOpening): string => `${String(o.fromIndex)}:${String(o.toIndex)}`;
   const evening = relativeOpenings(subject, steps, workshop.climate.evening, places, supplies, dryFactors);
   const night = new Map(relativeOpenings(subject, steps, workshop.climate.night, places, supplies, dryFactors).map((o) => [pair(o), o]));
-  const all = steps.map((step) => sittingsOf(step, piece, progress, bench));
+  const all = allSittings(doing, bench);
   const idOf = (index: number, sitting: number | undefined): string => operationId(piece, index, sitting ?? 0);
   const between = evening.map((opening) => ({
     from: idOf(opening.fromIndex, all[opening.fromIndex]?.at(-1)?.sitting),
@@ -239,29 +238,23 @@ function setupOf(doings: readonly Doing[], { workshop: { airbrushCleanMin }, sup
 
 /** What has been sprayed, or is being: when it ends, and in which colour. */
 export const sprayedOf = (doings: readonly Doing[], bench: Bench, begun: ReadonlyMap<string, Interval>): CleaningOwed[] =>
-  doings.flatMap(({ piece, steps, progress }) =>
-    steps.flatMap((step, index) =>
-      airbrushed(step, bench)
-        ? sittingsOf(step, piece, progress, bench).flatMap(({ sitting }) => {
-            const span = begun.get(operationId(piece, index, sitting));
-            return span ? [{ fromMin: span.toMin, colour: colourOf(step) }] : [];
-          })
-        : [],
-    ),
-  );
+  begun.size === 0
+    ? []
+    : doings.flatMap((doing) =>
+        doing.steps.flatMap((step, index) =>
+          airbrushed(step, bench)
+            ? (allSittings(doing, bench)[index] ?? []).flatMap(({ sitting }) => {
+                const span = begun.get(operationId(doing.piece, index, sitting));
+                return span ? [{ fromMin: span.toMin, colour: colourOf(step) }] : [];
+              })
+            : [],
+        ),
+      );
 
 /** The planning problem of some pieces, from a minute of an origin date on: of what is not done yet. */
-export function planningProblem(
-  pieces: readonly Piece[],
-  workshop: Workshop,
-  supplies: Supplies,
-  originDate: string,
-  nowMin: number,
-  { allows = {}, log = [] }: { allows?: Allowances; log?: readonly LogEntry[] } = {},
-): ScheduleProblem {
-  const bench = benchOf(workshop, supplies, allows);
+export function planningProblem(doings: readonly Doing[], bench: Bench, originDate: string, nowMin: number): ScheduleProblem {
+  const { workshop } = bench;
   const { equipment, climate } = workshop;
-  const doings = doingsOf(pieces, log, originDate);
   const evenings = eveningsFrom(workshop, originDate, HORIZON_DAYS);
   const drying = doings.map((doing) => dryingOf(doing, bench));
   const whole = {

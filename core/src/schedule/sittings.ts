@@ -1,6 +1,7 @@
 import { partOf, partsLeft, type Progress, type Sat, type WorkPart } from '../log/index.js';
 import { againMinutes, coatsApart, incomingOf, minutesMade, minutesOfPart, type HandsOnBench } from '../sequence/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
+import type { Doing } from './doing.js';
 
 /** An evening is filled to this share: something always takes longer (common practice; our number). */
 export const EVENING_SHARE = 0.85;
@@ -111,6 +112,18 @@ export function sittingsOf(step: Step, piece: Piece, progress: Pick<Progress, 's
     return { ...one, sitting: number, sat: null };
   });
   return [...done.sort((a, b) => a.sitting - b.sitting), ...open];
+}
+
+const known = new WeakMap<Doing, { bench: SplitBench; all: PlannedSitting[][] }>();
+
+/** The sittings of all steps of a piece: a plan asks for them again and again, so they are worked out once. */
+export function allSittings(doing: Doing, bench: SplitBench): PlannedSitting[][] {
+  const before = known.get(doing);
+  if (before?.bench === bench) return before.all;
+  const { piece, steps, progress } = doing;
+  const all = steps.map((step) => sittingsOf(step, piece, progress, bench));
+  known.set(doing, { bench, all });
+  return all;
 }
 
 /** Hands-on minutes of all sittings of a step together. */

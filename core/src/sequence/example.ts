@@ -66,8 +66,8 @@ export function subject(given: SubjectGiven = {}): Subject {
     cleaned: true,
     company,
     zones: [
-      ...zones.map((id) => ({ ...plain, ...zone, id, name: id })),
-      ...keepClean.map((id) => ({ ...plain, id, name: id, substrate: MATERIAL_OF[id], keepClean: id })),
+      ...zones.map((id) => ({ ...plain, ...zone, id, name: id, role: id })),
+      ...keepClean.map((id) => ({ ...plain, id, name: id, role: id, substrate: MATERIAL_OF[id], keepClean: id })),
     ],
   };
 }

@@ -19,6 +19,48 @@ describe('hands-on minutes', () => {
   });
   const on = (more: Partial<Step>, piece: Piece) => handsOnMinutes(step({ zones: ['plate'], ...more }), piece);
 
+  test('a surface that was cut into zones takes no longer than whole, brushed or sprayed; on one of its zones alone it takes less', () => {
+    const whole = plate(40_000);
+    const [zone] = whole.zones;
+    const cut = {
+      ...whole,
+      zones: [
+        { ...zone!, areaMm2: 30_000 },
+        { ...zone!, id: 'foot', areaMm2: 10_000 },
+      ],
+    };
+    for (const [technique, tool] of [
+      ['brush-coat', null],
+      ['spray-coat', 'airbrush'],
+      ['drybrush', null],
+    ] as const) {
+      const made = (zones: string[], piece: Piece) => minutesMade(step({ technique, tool, zones }), piece);
+      const [before, both, foot] = [made(['plate'], whole), made(['plate', 'foot'], cut), made(['foot'], cut)];
+      expect([technique, both.handlingMin, both.brushMm]).toEqual([technique, before.handlingMin, before.brushMm]);
+      expect(both.workMin).toBeCloseTo(before.workMin);
+      expect(both.zonesMin.map(({ zoneId }) => zoneId)).toEqual(['plate', 'foot']);
+      expect(both.zonesMin[0]!.minutes / both.zonesMin[1]!.minutes).toBeCloseTo(3);
+      expect(foot.workMin).toBeLessThanOrEqual(before.workMin);
+    }
+  });
+
+  test('things that are counted are come to one by one: windows to mask, bricks to pick out', () => {
+    const pane = plate(2400, { keepClean: 'glazing' });
+    const panes = plate(2400, { keepClean: 'glazing', count: 12 });
+    const mask = { technique: 'mask', material: 'masking-tape' };
+    // twenty windows by their usual size, twelve where they were counted
+    expect(minutesMade(step({ zones: ['plate'], ...mask }), pane).workMin).toBeCloseTo(20 * 1.75);
+    expect(minutesMade(step({ zones: ['plate'], ...mask }), panes).workMin).toBeCloseTo(12 * 1.75);
+    const bricks = minutesMade(step({ zones: ['plate'] }), plate(6000, { count: 40 }));
+    const face = minutesMade(step({ zones: ['plate'] }), plate(6000));
+    expect(bricks.workMin).toBe(face.workMin);
+    expect(bricks.handlingMin - face.handlingMin).toBeCloseTo(39 * 0.4);
+    // half of them: half as often
+    expect(minutesMade(step({ zones: ['plate'], coverPct: 50 }), plate(6000, { count: 40 })).handlingMin - face.handlingMin).toBeCloseTo(
+      19 * 0.4,
+    );
+  });
+
   test('by hand: a square metre brushed with 50 mm, 5 dm² a minute: 1 to set up, 0.9 to handle, 20 of work', () => {
     expect(minutesMade(step({ zones: ['plate'] }), plate(1_000_000))).toEqual({
       setUpMin: 1,

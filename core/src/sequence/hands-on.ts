@@ -56,20 +56,44 @@ export interface MinutesMade {
 }
 
 /** Minutes of work on one zone, one coat. */
-function zoneMinutes(pace: Pace, areaMm2: number, coverPct: number, brushesMm: readonly number[]): number {
+function zoneMinutes(
+  pace: Pace,
+  { areaMm2, count }: Pick<Zone, 'areaMm2' | 'count'>,
+  coverPct: number,
+  brushesMm: readonly number[],
+): number {
   const areaDm2 = areaMm2 / MM2_PER_DM2;
   const share = (coverPct / 100) ** COVER_EXPONENT;
   switch (pace.by) {
     case 'piece':
       return 0;
     case 'places':
-      return Math.max(1, Math.round(areaMm2 / pace.mm2Each)) * pace.minutesEach;
+      // things that were counted are done one by one, however large they are
+      return Math.max(1, count > 1 ? (count * coverPct) / 100 : Math.round(areaMm2 / pace.mm2Each)) * pace.minutesEach;
     case 'area':
     case 'brush': {
       const dm2PerMin = pace.by === 'area' ? pace.dm2PerMin : brushFor(areaMm2, brushesMm).dm2PerMin * pace.times;
       return Math.max(areaMm2 < SMALL_PLACE.upToMm2 ? SMALL_PLACE.leastMin : 0, (areaDm2 / dm2PerMin) * share);
     }
   }
+}
+
+/** What is worked in one go. */
+interface Worked extends Pick<Zone, 'areaMm2' | 'count' | 'keepClean'> {
+  zones: Zone[];
+}
+
+/** Zones that one surface was cut into are worked in one go where a step is on several of them; things that are counted are things of their own. */
+function surfacesOf(zones: readonly Zone[]): Worked[] {
+  const found = new Map<string, Worked>();
+  for (const zone of zones) {
+    const { id, partId, role, keepClean, areaMm2, count } = zone;
+    const key = count > 1 ? id : JSON.stringify([partId, role, keepClean]);
+    const known = found.get(key);
+    if (!known) found.set(key, { zones: [zone], areaMm2, count, keepClean });
+    else found.set(key, { ...known, zones: [...known.zones, zone], areaMm2: known.areaMm2 + areaMm2 });
+  }
+  return [...found.values()];
 }
 
 /** How the minutes of a step come about: by the tool that a painter would take, by places where that is what is done. */
@@ -82,25 +106,40 @@ export function minutesMade(step: Step, piece: Piece, { supplies, brushesMm }: O
   const sprayRate = sprayed && known ? SPRAY_DM2_PER_MIN[known] : undefined;
   const paceOn = (keepClean: Zone['keepClean']): Pace =>
     sprayRate === undefined ? ((keepClean === null ? null : handsOn.onKeptClean) ?? handsOn.pace) : { by: 'area', dm2PerMin: sprayRate };
+  const surfaces = surfacesOf(zones);
   const sprayedMm2 = zones.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
-  const once =
+  const workOn = (surface: Worked): number =>
     sprayRate === undefined
-      ? zones.reduce((sum, { areaMm2, keepClean }) => sum + zoneMinutes(paceOn(keepClean), areaMm2, coverPct, brushesMm), 0)
-      : zoneMinutes({ by: 'area', dm2PerMin: sprayRate }, Math.max(sprayedMm2, SMALL_PLACE.upToMm2), coverPct, brushesMm);
+      ? zoneMinutes(paceOn(surface.keepClean), surface, coverPct, brushesMm)
+      : (sprayedMin * surface.areaMm2) / Math.max(1, sprayedMm2);
+  const sprayedMin =
+    sprayRate === undefined
+      ? 0
+      : zoneMinutes(
+          { by: 'area', dm2PerMin: sprayRate },
+          { areaMm2: Math.max(sprayedMm2, SMALL_PLACE.upToMm2), count: 1 },
+          coverPct,
+          brushesMm,
+        );
+  const once = sprayRate === undefined ? surfaces.reduce((sum, surface) => sum + workOn(surface), 0) : sprayedMin;
   const sideMin = sprayRate === undefined && handsOn.pace.by !== 'piece' ? handsOn.perZoneMin : 0;
-  const zonesMin = zones.map(({ id, areaMm2, keepClean }) => ({
-    zoneId: id,
-    minutes:
-      sideMin + (sprayRate === undefined ? zoneMinutes(paceOn(keepClean), areaMm2, coverPct, brushesMm) : (once * areaMm2) / sprayedMm2),
-  }));
+  // each of forty bricks is come to by itself, as far as they are done
+  const thingsOf = ({ count }: Worked): number => (count > 1 ? Math.max(1, (count * coverPct) / 100) : 1);
+  const zonesMin = surfaces.flatMap((surface) => {
+    const minutes = sideMin * thingsOf(surface) + workOn(surface);
+    return surface.zones.map(({ id, areaMm2 }) => ({
+      zoneId: id,
+      minutes: surface.areaMm2 > 0 ? (minutes * areaMm2) / surface.areaMm2 : minutes / surface.zones.length,
+    }));
+  });
   const byBrush = sprayRate === undefined && handsOn.pace.by === 'brush';
   return {
     setUpMin: handsOn.setUpMin ?? (known ? SET_UP_MIN[known] : 1),
-    handlingMin: (handsOn.perPieceMin + sideMin * zones.length) * step.coats,
+    handlingMin: (handsOn.perPieceMin + sideMin * surfaces.reduce((sum, surface) => sum + thingsOf(surface), 0)) * step.coats,
     workMin: once * step.coats,
     dryerMin: material && film ? heldMinutes(material, film) * step.coats : 0,
     zonesMin,
-    brushMm: byBrush && zones.length > 0 ? Math.max(...zones.map(({ areaMm2 }) => brushFor(areaMm2, brushesMm).widthMm)) : null,
+    brushMm: byBrush && surfaces.length > 0 ? Math.max(...surfaces.map(({ areaMm2 }) => brushFor(areaMm2, brushesMm).widthMm)) : null,
   };
 }
 

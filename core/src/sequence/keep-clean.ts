@@ -6,11 +6,11 @@ import type { Subject } from './subject.js';
 
 /** Zones that a place to be kept clean sits in: a spray on them reaches it (common practice). */
 const AROUND: Record<KeepClean, ReadonlySet<string>> = {
-  glazing: new Set(['all', 'side-upper', 'ends', 'face', 'doors', 'glazing']),
-  'wheel-treads': new Set(['all', 'wheels', 'running-gear', 'underframe']),
-  bearings: new Set(['all', 'wheels', 'running-gear', 'underframe']),
-  'pick-ups': new Set(['all', 'wheels', 'running-gear', 'underframe']),
-  couplers: new Set(['all', 'underframe', 'ends']),
+  glazing: new Set(['side-upper', 'ends', 'face', 'doors', 'glazing']),
+  'wheel-treads': new Set(['wheels', 'running-gear', 'underframe']),
+  bearings: new Set(['wheels', 'running-gear', 'underframe']),
+  'pick-ups': new Set(['wheels', 'running-gear', 'underframe']),
+  couplers: new Set(['underframe', 'ends']),
 };
 
 /** It does not stay where it is put: spray, a clear coat, a fixer. */
@@ -20,7 +20,8 @@ export const spreads = ({ material, sprayed, technique }: Incoming): boolean =>
 /** A step that puts spray, clear coat or fixer where a place to be kept clean is. Parts that are off are out of the way. */
 export function sprays(step: Step, subject: Subject, place: KeepClean, supplies: Supplies): boolean {
   if (!spreads(incomingOf(step, supplies)) || !subject.keepClean.includes(place)) return false;
-  return step.zones.some((name) => AROUND[place].has(name) || subject.zones.some((zone) => zone.keepClean === place && zone.id === name));
+  if (step.zones.includes('all')) return true;
+  return subject.zones.some((zone) => step.zones.includes(zone.id) && (zone.keepClean === place || AROUND[place].has(zone.role)));
 }
 
 /** Zones of a place to be kept clean that are neither masked nor taken off. */

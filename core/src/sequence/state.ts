@@ -28,6 +28,8 @@ export interface SequenceState {
   subject: Subject;
   /** Kinds of material that lie anywhere by now: a rule that waits for one can leave at once. */
   laidRoles: Set<MaterialRole>;
+  /** False where only times are asked for: then the look of zones stays as it was. */
+  looks: boolean;
   zones: Map<string, ZoneState>;
 }
 
@@ -37,14 +39,14 @@ const SHEEN_COVER_PCT = 50;
 /** From this share on what is wet holds what falls into it: beside it the rest lies loose (our number). */
 const HOLDS_FROM = 0.5;
 
-export function startState(subject: Subject): SequenceState {
+export function startState(subject: Subject, looks = true): SequenceState {
   const zones = subject.zones.map((zone): [string, ZoneState] => {
     const substrate = substrateById(zone.substrate);
     const look = startLook(zone, substrate);
     const bare = { layers: [], build: { ...NO_BUILD }, look, lookBefore: look, masked: false, maskedSinceMin: null, off: false };
     return [zone.id, { zone, substrate, ...bare }];
   });
-  return { subject, laidRoles: new Set(), zones: new Map(zones) };
+  return { subject, laidRoles: new Set(), looks, zones: new Map(zones) };
 }
 
 /**
@@ -163,7 +165,7 @@ export function applyStep(
       case 'remove': {
         const soluble = solubleIndex(zone);
         if (soluble >= 0) zone.layers = zone.layers.map((layer, i) => (i < soluble ? layer : { ...layer, unbroken: false }));
-        showOn(zone, stepIndex, incoming, false);
+        showOn(state, zone, stepIndex, incoming, false);
         break;
       }
       default: {
@@ -175,7 +177,7 @@ export function applyStep(
         const loose = laid.loose && !fallsIntoWet(zone, incoming, endMin);
         zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });
         if (added) addBuild(zone.build, added);
-        showOn(zone, stepIndex, incoming, loose);
+        showOn(state, zone, stepIndex, incoming, loose);
       }
     }
   }
@@ -186,14 +188,15 @@ function bindLoose(zone: ZoneState): void {
   for (const [i, below] of zone.layers.entries()) if (below.loose) zone.layers[i] = { ...below, loose: false };
 }
 
-function showOn(zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {
+function showOn({ looks }: SequenceState, zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {
+  if (!looks) return;
   const { technique, material, coverPct, colour, colourTold, hides } = incoming;
   zone.lookBefore = zone.look;
   zone.look = lookAfter(zone.look, { stepIndex, technique, material, coverPct, colour, colourTold, hides, loose });
 }
 
 /** The state as it stands, to go on from in another way: nothing that happens to one happens to the other. */
-export function forked({ subject, laidRoles, zones }: SequenceState): SequenceState {
+export function forked({ subject, laidRoles, looks, zones }: SequenceState): SequenceState {
   const copies = [...zones].map(([id, zone]): [string, ZoneState] => [id, { ...zone, layers: [...zone.layers], build: { ...zone.build } }]);
-  return { subject, laidRoles: new Set(laidRoles), zones: new Map(copies) };
+  return { subject, laidRoles: new Set(laidRoles), looks, zones: new Map(copies) };
 }

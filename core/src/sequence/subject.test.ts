@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { pieceFromTemplate, plainStep, templateById, type Piece } from '../subjects/index.js';
+import { constantAir } from '../climate/index.js';
+import { asItComes, pieceFromTemplate, plainStep, templateById, type Piece } from '../subjects/index.js';
+import { checkSequence } from './walker.js';
 import { subjectOf } from './subject.js';
 
 const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
@@ -23,5 +25,25 @@ describe('the zones that a check knows', () => {
   test('a piece that was never measured has them all', () => {
     const unmeasured = { ...van, zones: van.zones.map((zone) => ({ ...zone, areaMm2: 0 })) };
     expect(ids(unmeasured)).toEqual(van.zones.map(({ id }) => id));
+  });
+});
+
+describe('a piece that came washed', () => {
+  test('needs no washing before its first coat; any other of resin does', () => {
+    const first = (cleaned: boolean): string[] => {
+      const steps = [plainStep({ id: 'a', technique: 'brush-coat', material: 'acrylic-matt', zones: ['all'] })];
+      const resin = pieceFromTemplate(templateById('van'), { id: 'r', name: 'R', scaleRatio: 76, substrate: 'resin-pu' });
+      const piece = { ...asItComes(resin, { comes: 'bare', colour: '#888888', sheen: 'matt', cleaned }), steps };
+      const { findings } = checkSequence({
+        subject: subjectOf(piece),
+        steps,
+        startsMin: [0],
+        durationsMin: [5],
+        bench: constantAir({ tempC: 20, rhPct: 50 }),
+      });
+      return findings.filter(({ rule }) => rule === 'prime-first').map(({ message }) => message);
+    };
+    expect(first(false).join()).toContain('needs washing');
+    expect(first(true)).toEqual([]);
   });
 });

@@ -4,6 +4,8 @@ import type { Feature, KeepClean, Likeness, Piece, Relief, Seen, Sheen, Substrat
 export interface SubjectZone {
   id: string;
   name: string;
+  /** The place it is on any piece of its kind. */
+  role: string;
   substrate: SubstrateId;
   startSheen: Sheen;
   relief: Relief;
@@ -76,9 +78,10 @@ function seenByRules(piece: Piece): Subject {
     kind: piece.kind,
     handled: piece.handled,
     sheenWanted: piece.sheenWanted,
-    zones: real.map(({ id, name, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
+    zones: real.map(({ id, name, role, substrate, startSheen, relief, keepClean, partId, seen, startColour }) => ({
       id,
       name,
+      role,
       substrate,
       startSheen,
       relief,
@@ -89,7 +92,7 @@ function seenByRules(piece: Piece): Subject {
     })),
     keepClean: [...new Set(real.flatMap((zone) => (zone.keepClean ? [zone.keepClean] : [])))],
     features: piece.features.map(({ label, zoneId }) => ({ label, zoneId })),
-    cleaned: false,
+    cleaned: piece.cleaned,
     company: {
       likeness: piece.likeness,
       models: piece.members.length,

@@ -94,7 +94,7 @@ export interface Visitor {
   before(visit: Visit): void;
   /** The step is done; its layer, where it left one, lies on top of the zones it reached. */
   after?(visit: Visit): void;
-  /** Every opening is wanted, also of layers that have long settled. */
+  /** Every opening is wanted, also of layers that have long settled, and nothing but openings. */
   wantsAll?: boolean;
 }
 
@@ -113,8 +113,8 @@ export class Walk {
     private clock: number,
   ) {}
 
-  static begin(problem: Omit<SequenceProblem, 'steps' | 'startsMin' | 'durationsMin'>): Walk {
-    return new Walk(problem, startState(problem.subject), 0);
+  static begin(problem: Omit<SequenceProblem, 'steps' | 'startsMin' | 'durationsMin'>, looks = true): Walk {
+    return new Walk(problem, startState(problem.subject, looks), 0);
   }
 
   get clockMin(): number {
@@ -181,7 +181,7 @@ export interface Timing {
 /** The whole walk at once. */
 function walk(problem: SequenceProblem, visitor: Visitor): Walk {
   const { steps, startsMin, durationsMin } = problem;
-  const going = Walk.begin(problem);
+  const going = Walk.begin(problem, !visitor.wantsAll);
   for (let i = 0; i < steps.length; i++)
     going.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, visitor);
   return going;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { touchedBy } from '../plan-file/index.js';
+import { touchedBy, usesOfBottles } from '../plan-file/index.js';
 import {
   duplicated,
   inGroup,
@@ -90,6 +90,12 @@ describe('what a change of the shelf touches', () => {
     expect(touchedBy([piece], { bottleId: 'green' })).toEqual([{ pieceId: 'w', name: 'Wagon', steps: [2] }]);
     expect(touchedBy([piece], { material: 'acrylic-matt' })[0]?.steps).toEqual([1, 2, 3]);
     expect(touchedBy([piece], { bottleId: 'blue' })).toEqual([]);
+    const other = { ...piece, id: 'v', name: 'Van' };
+    expect(
+      usesOfBottles([piece, other])
+        .get('green')
+        ?.map(({ name }) => name),
+    ).toEqual(['Wagon', 'Van']);
   });
 });
 

@@ -1,3 +1,4 @@
+import type { Shape } from './drawing.js';
 import type { Intent } from './intent.js';
 import type { Step, StepGroup } from './step.js';
 import type { SubstrateId } from './substrates.js';
@@ -48,6 +49,10 @@ export interface Feature {
   yMm: number;
 }
 
+/** What the real thing is made of there, whatever the model is made of. */
+export const MADE_OF = ['timber', 'steel', 'stone', 'rock', 'earth', 'load'] as const;
+export type MadeOf = (typeof MADE_OF)[number];
+
 /** Which way is down on the zone's drawing as the piece stands. */
 export const DOWNS = ['down', 'up', 'left', 'right', 'away'] as const;
 export type Down = (typeof DOWNS)[number];
@@ -56,6 +61,14 @@ export interface Zone {
   id: string;
   partId: string;
   name: string;
+  /** The place it is on any piece of its kind, `roof`, `side-upper`, `face`: what effects and rules go by, whatever the zone is called here. */
+  role: string;
+  /** Null: as its template says. */
+  of: MadeOf | null;
+  /** A load lies on it or in it; null: as its template says. */
+  carries: boolean | null;
+  /** So many things alike that its area is of: bundles, stones, figures. */
+  count: number;
   substrate: SubstrateId;
   startSheen: Sheen;
   /** Colour it came in, #rrggbb: factory paint, the plastic's own; null: the bare substrate's. */
@@ -139,7 +152,11 @@ export interface Piece {
   scaleRatio: number;
   /** The elevations are drawn from these; null: not measured, nothing is drawn. */
   sizeMm: Size | null;
+  /** Its own drawing, where zones were cut, joined or added; null: as its template draws it. */
+  shape: Shape | null;
   handled: boolean;
+  /** Grease and release agent are off already: it was washed before it came. */
+  cleaned: boolean;
   sheenWanted: Exclude<Sheen, 'bare'>;
   /** Date it should be done by, `YYYY-MM-DD`. */
   doneBy: string | null;

@@ -42,6 +42,8 @@ export interface Step {
   place: string | null;
   /** Strength put on for later muting; 1 is none. */
   allowance: number | null;
+  /** So much goes on each model, in all its coats, mL: measured, or counted by volume. Null: by area. */
+  amountMl: number | null;
   colour: string | null;
   drying: Airflow;
   /** Drying place of the workshop; null is the bench. */
@@ -90,6 +92,7 @@ export function plainStep(given: Pick<Step, 'id' | 'technique' | 'zones'> & Part
     intoWet: null,
     place: null,
     allowance: null,
+    amountMl: null,
     colour: null,
     drying: 'still',
     dryingPlace: null,

@@ -90,17 +90,33 @@ describe('backup and restore', () => {
     await http().put('/api/pieces/van-1').send({ version, piece }).expect(409);
   });
 
+  test('where a damaged letter has renamed a column, the backup takes the place of the whole file', async () => {
+    const before = await exported();
+    const { name } = await made();
+    const open = await Connection.open(app.get(DataPlaces).databaseFile);
+    await open.run('ALTER TABLE finishes RENAME COLUMN versions TO versjons');
+    await open.close();
+    await http().post(`/api/backups/${name}/restore`).expect(204);
+    expect(await exported()).toEqual(before);
+  });
+
   test('a backup of an older version is brought up to date', async () => {
     const name = (await made()).name;
     writeFileSync(join(work, 'b.tar.gz'), await saved(name));
     await extract({ file: join(work, 'b.tar.gz'), cwd: work });
     const old = await Connection.open(join(work, 'workshop.sqlite'));
-    await old.run(`DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench', '011-cans', '012-times')`);
-    await old.run('DROP TABLE materials');
+    await old.run(
+      `DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench', '011-cans', '012-times', '013-loads', '014-shapes')`,
+    );
+    for (const table of ['materials', 'strips', 'cutlists', 'loads', 'shapes']) await old.run(`DROP TABLE ${table}`);
     for (const [table, column] of [
       ['bottles', 'triedOn'],
       ['pieces', 'sizeMm'],
       ['pieces', 'archivedOn'],
+      ['pieces', 'shape'],
+      ['pieces', 'cleaned'],
+      ...['role', '"of"', 'carries', 'count'].map((c) => ['zones', c]),
+      ['steps', 'amountMl'],
       ['steps', 'members'],
       ['pictures', 'takenOn'],
       ['pictures', 'widthPx'],

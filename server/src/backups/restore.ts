@@ -80,6 +80,7 @@ async function copyTables(into: string, from: string): Promise<void> {
   try {
     await connection.run('PRAGMA foreign_keys = ON');
     await connection.run('ATTACH ? AS backup', [from]);
+    await mustBeAlike(connection);
     const tables = (await connection.all<{ name: string }>(`SELECT name FROM main.sqlite_master WHERE type = 'table'`))
       .map(({ name }) => name)
       .filter((name) => !NOT_COPIED.has(name));
@@ -109,6 +110,21 @@ async function copyTables(into: string, from: string): Promise<void> {
   } finally {
     await connection.close();
   }
+}
+
+/**
+ * Both are of this version, so they have the same tables and columns. A damaged letter in the name of one is nothing that SQLite calls damage, and a column that the
+ * backup has not would be filled with its own name.
+ */
+async function mustBeAlike(connection: Connection): Promise<void> {
+  const shapeOf = async (schema: 'main' | 'backup'): Promise<string> =>
+    JSON.stringify(
+      await connection.all(
+        `SELECT t.name AS "table", c.name AS "column", c.type FROM ${schema}.sqlite_master t JOIN pragma_table_info(t.name, '${schema}') c
+         WHERE t.type = 'table' AND t.name NOT LIKE 'sqlite_%' ORDER BY 1, 2`,
+      ),
+    );
+  if ((await shapeOf('main')) !== (await shapeOf('backup'))) throw new Error('SQLITE_CORRUPT: the tables are not those of this version');
 }
 
 /** What was emptied and filled again may still stand on damaged pages. */

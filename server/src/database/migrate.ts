@@ -13,6 +13,8 @@ import { clock } from './migrations/009-clock.js';
 import { bench } from './migrations/010-bench.js';
 import { cans } from './migrations/011-cans.js';
 import { times } from './migrations/012-times.js';
+import { loads } from './migrations/013-loads.js';
+import { shapes } from './migrations/014-shapes.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -28,6 +30,8 @@ export const MIGRATIONS: readonly Migration[] = [
   bench,
   cans,
   times,
+  loads,
+  shapes,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

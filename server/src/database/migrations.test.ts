@@ -10,6 +10,7 @@ import { MIGRATIONS } from './migrate.js';
 const demo = JSON.parse(readFileSync(new URL('../../../demo/marram-and-holm.eveningtide.json', import.meta.url), 'utf8')) as {
   finishes: { id: string; name: string; versions: { steps: object[] }[] }[];
   pieces: { steps: object[] }[];
+  loads: { id: string; wagonId: string | null; consist: string }[];
 };
 /** A step as it was before it could say that it goes into what is wet, and where it is for. */
 const earlier = (step: object): object => {
@@ -21,6 +22,8 @@ const [finish] = demo.finishes.map((one) => ({
   versions: one.versions.map((version) => ({ ...version, steps: version.steps.map(earlier) })),
 }));
 const [stepDone] = demo.pieces.flatMap(({ steps }) => steps.map(earlier));
+/** A load as it was before it knew its wagon. */
+const { wagonId: _wagon, consist: _consist, ...earlierLoad } = demo.loads[0]!;
 const json = (value: unknown): string => `'${JSON.stringify(value).replaceAll("'", "''")}'`;
 
 /** What a painter had when each version was the newest: rows that came with it. */
@@ -51,6 +54,12 @@ const ROWS: Record<string, readonly string[]> = {
      VALUES ('finish', '${finish!.id}', 'Old one', ${json({ thing: finish, steps: [], mixes: [] })}, '2099-01-01T00:00:00.000Z')`,
     `INSERT INTO steps (pieceId, position, id, technique, zones, coats, drying, priority, daylight, note)
      VALUES ('van', 0, 's1', 'inspect', '["all"]', 1, 'still', 'must', 0, '')`,
+    `INSERT INTO zones (pieceId, position, id, partId, name, substrate, startSheen, areaMm2, down, relief, seen, keepClean)
+     VALUES ('van', 0, 'roof', 'body', 'Roof', 'polystyrene', 'matt', 100, 'down', '{"grooveDepthUm":0,"grooveWidthUm":0,"crestHeightUm":0}', 'yes', NULL)`,
+  ],
+  '013-loads': [
+    `INSERT INTO bin (kind, id, name, content, deletedAt)
+     VALUES ('load', '${earlierLoad.id}', 'Old load', ${json({ thing: earlierLoad, steps: [], mixes: [] })}, '2099-01-01T00:00:00.000Z')`,
   ],
 };
 
@@ -75,13 +84,43 @@ test('steps of before say nothing of what is wet, nor of a place: in finishes, i
       ...plan.pieces.flatMap((one: { steps: object[] }) => one.steps),
       ...plan.log.flatMap(({ step }: { step: object | null }) => step ?? []),
     ] as { intoWet: unknown; place: unknown; technique: string }[];
+    expect(plan.pieces[0]).toMatchObject({
+      shape: null,
+      cleaned: false,
+      zones: [{ id: 'roof', role: 'roof', of: null, carries: null, count: 1 }],
+    });
     expect(plan.finishes).toHaveLength(2);
     expect(plan.finishes[0].versions.map(({ steps: all }: { steps: object[] }) => all.length)).toEqual(
       finish!.versions.map(({ steps: all }) => all.length),
     );
     expect(steps.length).toBeGreaterThan(2 * finish!.versions[0]!.steps.length);
-    for (const step of steps) expect(step).toMatchObject({ intoWet: null, place: null, technique: expect.any(String) });
+    for (const step of steps) expect(step).toMatchObject({ intoWet: null, place: null, amountMl: null, technique: expect.any(String) });
     await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
+    await end();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+test('a load that was deleted before it knew its wagon comes back as one that is loose', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'eveningtide-old-'));
+  try {
+    const file = join(folder, 'workshop.sqlite');
+    const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+    await old.query('CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY)');
+    for (const { name, statements } of MIGRATIONS.slice(
+      0,
+      MIGRATIONS.findIndex(({ name }) => name === '014-shapes'),
+    )) {
+      for (const statement of statements) await old.query(statement);
+      await old.query(`INSERT INTO migrations VALUES ('${name}')`);
+      for (const row of ROWS[name] ?? []) await old.query(row);
+    }
+    await old.close();
+    const { app, end } = await testApp(file);
+    await request(app.getHttpServer()).post(`/api/deleted/load/${earlierLoad.id}/restore`).expect(204);
+    const { body: plan } = await request(app.getHttpServer()).get('/api/plan-file').expect(200);
+    expect(plan.loads).toEqual([{ ...earlierLoad, wagonId: null, consist: '' }]);
     await end();
   } finally {
     rmSync(folder, { recursive: true, force: true });

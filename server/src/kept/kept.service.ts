@@ -2,7 +2,6 @@ import { Injectable } from '@nestjs/common';
 import { keptListOf, wordsOf, type ListKey, type PlanFault } from '@eveningtide/core/kept';
 import type { Transaction } from 'sequelize';
 import { isoNow } from '../clock.js';
-import { Reader } from '../database/reader.js';
 import { Writes } from '../database/writes.js';
 import { InUseException, StaleWriteException, notFound } from '../http/errors.js';
 import { cameThrough, isSame } from '../http/repeat.js';
@@ -32,14 +31,8 @@ export interface Sent {
 export class KeptService {
   constructor(
     private readonly writes: Writes,
-    private readonly reader: Reader,
     private readonly bin: BinStore,
   ) {}
-
-  /** All of a list, as the JSON of `Answer[]`. */
-  all(key: ListKey): Promise<string> {
-    return this.reader.read((connection) => servedOf(key).table.asJson(connection, keptListOf(key).one));
-  }
 
   async one(key: ListKey, id: string): Promise<Answer> {
     const found = await servedOf(key).table.byId(id);

@@ -19,6 +19,7 @@ const demo = JSON.parse(readFileSync(new URL('../../../demo/marram-and-holm.even
 /** Nothing of the demo but what can go without anything else. */
 const lone: Partial<Record<ListKey, { id: string }>> = {
   materials: { ...demo.materials[0]!, id: 'lone' },
+  strips: { ...demo.strips[0]!, id: 'lone' },
 };
 
 const exported = async () => (await http().get('/api/plan-file').expect(200)).body as PlanFile;

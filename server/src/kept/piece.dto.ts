@@ -2,36 +2,50 @@ import {
   DOWNS,
   KEEP_CLEAN,
   LIKENESSES,
+  MADE_OF,
   PIECE_KINDS,
   SEEN,
   SHEENS,
+  VIEW_IDS,
   type Check,
   type Down,
   type Feature,
   type FinishUse,
+  type Hidden,
   type KeepClean,
   type Likeness,
+  type MadeOf,
   type Member,
   type Part,
+  type Patch,
   type Picture,
   type Piece,
   type PieceKind,
   type Pin,
+  type Point,
   type Relief,
   type Seen,
+  type Shape,
   type Sheen,
   type Size,
   type SubstrateId,
+  type View,
+  type ViewId,
   type Waiver,
   type Zone,
 } from '@eveningtide/core/subjects';
 import {
+  FARTHEST_MM,
+  MOST_ALIKE,
   MOST_CHANGES,
   MOST_CHECKS,
+  MOST_CORNERS,
   MOST_COUNT,
   MOST_GROUPS,
+  MOST_LINES,
   MOST_MEMBERS,
   MOST_PARTS,
+  MOST_PATCHES,
   MOST_PICTURES,
   MOST_STEPS,
   MOST_ZONES,
@@ -42,11 +56,14 @@ import {
   Day,
   FileName,
   Id,
+  Lines,
   ListOf,
   Name,
   OneOf,
   OneWord,
   OrNull,
+  Outline,
+  Outlines,
   Text,
   Whole,
   Words,
@@ -69,10 +86,41 @@ export class ReliefDto implements Relief {
   @Between(0, 50_000) crestHeightUm: number;
 }
 
+export class PatchDto implements Patch {
+  @Id() zoneId: string;
+  @Outline() outline: Point[];
+  @Outlines(MOST_CORNERS) holes: Point[][];
+  @Whole(0, 1000) count: number;
+  @Between(0, 100) stretch: number;
+}
+
+export class ViewDto implements View {
+  @OneWord(VIEW_IDS) id: ViewId;
+  @Name() name: string;
+  @Between(0, FARTHEST_MM) widthMm: number;
+  @Between(0, FARTHEST_MM) heightMm: number;
+  @ListOf(() => PatchDto, MOST_PATCHES) patches: PatchDto[];
+  @Lines(MOST_LINES) lines: Point[][];
+}
+
+export class HiddenDto implements Hidden {
+  @Id() zoneId: string;
+  @Between(0, 10_000_000) areaMm2: number;
+}
+
+export class ShapeDto implements Shape {
+  @ListOf(() => ViewDto, VIEW_IDS.length) views: ViewDto[];
+  @ListOf(() => HiddenDto, MOST_ZONES) hidden: HiddenDto[];
+}
+
 export class ZoneDto implements Zone {
   @Id() id: string;
   @Id() partId: string;
   @Name() name: string;
+  @Id() role: string;
+  @OrNull() @OneWord(MADE_OF) of: MadeOf | null;
+  @OrNull() @YesNo() carries: boolean | null;
+  @Whole(1, MOST_ALIKE) count: number;
   @Id() substrate: SubstrateId;
   @OneWord(SHEENS) startSheen: Sheen;
   @OrNull() @Colour() startColour: string | null;
@@ -149,7 +197,9 @@ export class PieceDto implements Piece {
   @Id() template: string;
   @Between(1, 1000) scaleRatio: number;
   @OrNull() @OneOf(() => SizeDto) sizeMm: SizeDto | null;
+  @OrNull() @OneOf(() => ShapeDto) shape: ShapeDto | null;
   @YesNo() handled: boolean;
+  @YesNo() cleaned: boolean;
   @OneWord(WANTED_SHEENS) sheenWanted: Exclude<Sheen, 'bare'>;
   @OrNull() @Day() doneBy: string | null;
   @OrNull() @Day() archivedOn: string | null;

@@ -23,7 +23,9 @@ export class PieceRow extends Model {
   @Column(DataType.STRING) declare template: string;
   @Column(DataType.REAL) declare scaleRatio: number;
   @Column(DataType.JSON) declare sizeMm: object | null;
+  @Column(DataType.JSON) declare shape: object | null;
   @Column(DataType.BOOLEAN) declare handled: boolean;
+  @Column(DataType.BOOLEAN) declare cleaned: boolean;
   @Column(DataType.STRING) declare sheenWanted: string;
   @Column(DataType.STRING) declare doneBy: string | null;
   @Column(DataType.STRING) declare archivedOn: string | null;
@@ -46,6 +48,10 @@ export class PartRow extends ChildRow {
 export class ZoneRow extends ChildRow {
   @Column(DataType.STRING) declare partId: string;
   @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare role: string;
+  @Column(DataType.STRING) declare of: string | null;
+  @Column(DataType.BOOLEAN) declare carries: boolean | null;
+  @Column(DataType.INTEGER) declare count: number;
   @Column(DataType.STRING) declare substrate: string;
   @Column(DataType.STRING) declare startSheen: string;
   @Column(DataType.STRING) declare startColour: string | null;
@@ -114,6 +120,7 @@ export class StepRow extends ChildRow {
   @Column(DataType.BOOLEAN) declare intoWet: boolean | null;
   @Column(DataType.STRING) declare place: string | null;
   @Column(DataType.REAL) declare allowance: number | null;
+  @Column(DataType.REAL) declare amountMl: number | null;
   @Column(DataType.STRING) declare colour: string | null;
   @Column(DataType.STRING) declare drying: string;
   @Column(DataType.STRING) declare dryingPlace: string | null;

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { cutOff, type Shape } from '@eveningtide/core/subjects';
 import fc from 'fast-check';
 import request from 'supertest';
 import { testApp, testPiece } from '../testing.js';
@@ -36,6 +37,39 @@ describe('pieces', () => {
     const shorter = { ...piece, steps: piece.steps.slice(1) };
     await put(piece.id, { version: 1, piece: shorter }).expect(200);
     expect((await http().get('/api/pieces/round-trip')).body).toEqual({ version: 2, deletedAt: null, piece: shorter });
+  });
+
+  test('a drawing of its own comes back to the point', async () => {
+    const piece = cutOff(
+      testPiece('cut'),
+      ['side-lower'],
+      { by: 'level', fromTopMm: 20 },
+      { id: 'foot', name: 'Foot', count: 3, of: 'rock' },
+    );
+    await put('cut', { version: 0, piece }).expect(200);
+    expect((await http().get('/api/pieces/cut')).body.piece).toEqual(piece);
+  });
+
+  const corner = { xMm: 1, yMm: 2 };
+  test.each([
+    ['an outline of two corners', [corner, corner], 'outline', '3 to 400 points'],
+    ['a corner that says more', [corner, corner, { ...corner, zMm: 1 }], 'outline', 'points { xMm, yMm }'],
+    ['a corner that is no number', [corner, corner, { xMm: '1', yMm: 2 }], 'outline', 'points { xMm, yMm }'],
+    ['a corner beyond reach', [corner, corner, { xMm: 1e6, yMm: 2 }], 'outline', '20000'],
+  ])('%s is refused by name', async (_what, outline, field, allowed) => {
+    const patches = [{ zoneId: 'roof', outline, holes: [], count: 1, stretch: 1 }];
+    const shape = { views: [{ id: 'side', name: 'Side', widthMm: 10, heightMm: 10, patches, lines: [] }], hidden: [] };
+    const { body } = await put('bad-shape', { version: 0, piece: testPiece('bad-shape', { shape: shape as never }) }).expect(400);
+    expect(JSON.stringify(body)).toContain(`shape.views[0].patches[0].${field}`);
+    expect(JSON.stringify(body)).toContain(allowed);
+  });
+
+  test('a drawing of a zone that the piece has not is refused by name', async () => {
+    const outline = [corner, { xMm: 5, yMm: 2 }, { xMm: 5, yMm: 9 }];
+    const patches = [{ zoneId: 'spire', outline, holes: [], count: 1, stretch: 1 }];
+    const shape: Shape = { views: [{ id: 'side', name: 'Side', widthMm: 10, heightMm: 10, patches, lines: [] }], hidden: [] };
+    const { body } = await put('bad-shape', { version: 0, piece: testPiece('bad-shape', { shape }) }).expect(400);
+    expect(JSON.stringify(body)).toContain('shape.views[0].patches[0].zoneId');
   });
 
   test('the list gives back every number, mark and word to the last bit', async () => {

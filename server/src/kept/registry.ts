@@ -2,8 +2,12 @@ import type { ListKey, ThingOf } from '@eveningtide/core/kept';
 import { BottleDto } from './bottle.dto.js';
 import { bottleTable } from './bottle.row.js';
 import { bottleTies } from './bottle.ties.js';
+import { CutlistDto } from './cutlist.dto.js';
+import { cutlistTable } from './cutlist.row.js';
 import { FinishDto } from './finish.dto.js';
 import { finishTable } from './finish.row.js';
+import { LoadDto } from './load.dto.js';
+import { loadTable } from './load.row.js';
 import { LogEntryDto } from './log-entry.dto.js';
 import { logTable } from './log-entry.row.js';
 import { logTies } from './log-entry.ties.js';
@@ -16,6 +20,11 @@ import { mixTies } from './mix.ties.js';
 import { PieceDto } from './piece.dto.js';
 import { pieceTable } from './piece.row.js';
 import type { Served } from './served.js';
+import { KeptShapeDto } from './shape.dto.js';
+import { shapeTable } from './shape.row.js';
+import { StripDto } from './strip.dto.js';
+import { stripTable } from './strip.row.js';
+import { stripTies } from './strip.ties.js';
 
 const named =
   (what: string) =>
@@ -39,6 +48,10 @@ export const SERVED: { [K in ListKey]: Served<ThingOf<K>> } = {
   },
   mixes: { dto: MixDto, table: mixTable, touches: [], deleted: 'copied', called: named('Mix'), ties: mixTies },
   finishes: { dto: FinishDto, table: finishTable, touches: [], deleted: 'copied', called: named('Finish') },
+  strips: { dto: StripDto, table: stripTable, touches: [], deleted: 'copied', called: named('Strip'), ties: stripTies },
+  cutlists: { dto: CutlistDto, table: cutlistTable, touches: [], deleted: 'copied', called: named('Cut list') },
+  loads: { dto: LoadDto, table: loadTable, touches: [], deleted: 'copied', called: named('Load') },
+  shapes: { dto: KeptShapeDto, table: shapeTable, touches: [], deleted: 'copied', called: named('Shape') },
   pieces: { dto: PieceDto, table: pieceTable, touches: ['log'], deleted: 'marked', called: named('Piece') },
   log: { dto: LogEntryDto, table: logTable, touches: [], deleted: 'gone', sentAgain: true, called: () => 'The entry', ties: logTies },
 };

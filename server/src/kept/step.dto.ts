@@ -1,7 +1,7 @@
 import { AIRFLOWS, type Airflow } from '@eveningtide/core/drying';
 import type { Dilution } from '@eveningtide/core/mixing';
 import { DIRECTIONS, PRIORITIES, type Direction, type Priority, type Step, type StepGroup } from '@eveningtide/core/subjects';
-import { MOST_COATS, MOST_MEMBERS, MOST_MIN, MOST_ZONES } from '@eveningtide/core/limits';
+import { MOST_COATS, MOST_MEMBERS, MOST_MIN, MOST_ML, MOST_ZONES } from '@eveningtide/core/limits';
 import type { ApiPropertyOptions } from '@nestjs/swagger';
 import { Between, Colour, Id, Ids, LocalDateTime, Name, OneWord, OrNull, Shaped, Text, Whole, YesNo } from '../validation/rules.js';
 
@@ -57,6 +57,7 @@ export class StepDto implements Step {
   @OrNull() @YesNo() intoWet: boolean | null;
   @OrNull() @Name() place: string | null;
   @OrNull() @Between(0, 10) allowance: number | null;
+  @OrNull() @Between(0, MOST_ML) amountMl: number | null;
   @OrNull() @Colour() colour: string | null;
   @OneWord(AIRFLOWS) drying: Airflow;
   @OrNull() @Id() dryingPlace: string | null;

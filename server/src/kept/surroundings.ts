@@ -7,6 +7,7 @@ import { bottleTable } from './bottle.row.js';
 import { materialTable } from './material.row.js';
 import { MixRow } from './mix.row.js';
 import { PieceRow } from './piece.row.js';
+import { StripRow } from './strip.row.js';
 import { DryingPlaceRow } from './workshop.row.js';
 
 /** What things of a list may point to, as it is kept now; what they never point to is not read. */
@@ -18,10 +19,11 @@ export async function surroundingsOf(key: ListKey, transaction: Transaction): Pr
     pointsTo.includes('materials') ? await materialTable.read(rows) : [],
   ];
   const where = { attributes: ['id'], raw: true, transaction };
-  const [mixes, places, pieces] = [
+  const [mixes, places, pieces, strips] = [
     pointsTo.includes('mixes') ? await MixRow.findAll(where) : [],
     pointsTo.includes('places') ? await DryingPlaceRow.findAll(where) : [],
     pointsTo.includes('pieces') ? await PieceRow.findAll({ ...where, where: { deletedAt: null } }) : [],
+    pointsTo.includes('strips') ? await StripRow.findAll(where) : [],
   ];
   const ids = (found: readonly { id: string }[]): Set<string> => new Set(found.map(({ id }) => id));
   return {
@@ -29,5 +31,6 @@ export async function surroundingsOf(key: ListKey, transaction: Transaction): Pr
     mixes: ids(mixes),
     places: ids(places),
     pieces: ids(pieces),
+    strips: ids(strips),
   };
 }

@@ -1,7 +1,7 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, type ApiPropertyOptions } from '@nestjs/swagger';
 import { FIRST_DAY, LAST_DAY, isClock, isWithinReach, isLocalDateTime, isMoment } from '@eveningtide/core/units';
-import { LONGEST_NAME, LONGEST_TEXT, MOST_ITEMS } from '@eveningtide/core/limits';
+import { FARTHEST_MM, LONGEST_NAME, LONGEST_TEXT, MOST_CORNERS, MOST_ITEMS } from '@eveningtide/core/limits';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -185,6 +185,44 @@ export const Words = (most = 50) =>
     MaxLength(LONGEST_NAME, { each: true, message: `texts of at most ${String(LONGEST_NAME)} characters` }),
   );
 
+const isNear = (mm: unknown): boolean => typeof mm === 'number' && Math.abs(mm) <= FARTHEST_MM;
+const isPoint = (value: unknown): boolean =>
+  typeof value === 'object' && value !== null && Object.keys(value).sort().join() === 'xMm,yMm' && Object.values(value).every(isNear);
+const isRow = (value: unknown, least: number): boolean =>
+  Array.isArray(value) && value.length >= least && value.length <= MOST_CORNERS && value.every(isPoint);
+
+const mm = { type: 'number', minimum: -FARTHEST_MM, maximum: FARTHEST_MM };
+const row = (least: number) => ({
+  type: 'array' as const,
+  minItems: least,
+  maxItems: MOST_CORNERS,
+  items: { type: 'object', properties: { xMm: mm, yMm: mm }, required: ['xMm', 'yMm'], additionalProperties: false },
+});
+const points = (least: number): string =>
+  `${String(least)} to ${String(MOST_CORNERS)} points { xMm, yMm } from -${String(FARTHEST_MM)} to ${String(FARTHEST_MM)}`;
+
+/** So few corners hold a surface; so few points make a line. */
+const [LEAST_CORNERS, LEAST_OF_LINE] = [3, 2];
+
+/** The corners of a surface that is drawn; they are looked at as a whole, as there may be thousands of them. */
+export const Outline = () =>
+  described(
+    row(LEAST_CORNERS),
+    passes('outline', (v) => isRow(v, LEAST_CORNERS), points(LEAST_CORNERS)),
+  );
+
+const rows = (least: number, most: number) =>
+  described(
+    { type: 'array', maxItems: most, items: row(least) },
+    passes(
+      'outlines',
+      (v) => Array.isArray(v) && v.length <= most && v.every((one) => isRow(one, least)),
+      `at most ${String(most)} lists of ${points(least)}`,
+    ),
+  );
+export const Outlines = (most: number) => rows(LEAST_CORNERS, most);
+export const Lines = (most: number) => rows(LEAST_OF_LINE, most);
+
 /** Some of these numbers, each once, and one of them at least. */
 export const SomeOf = (allowed: readonly number[]) =>
   described(
@@ -196,6 +234,27 @@ export const SomeOf = (allowed: readonly number[]) =>
     ),
   );
 
-/** A field whose shape is checked as a whole. */
+/** Any of the words, each once; none of them, too. */
+export const SomeWords = (allowed: readonly string[]) =>
+  described(
+    { type: 'array', items: { type: 'string', enum: [...allowed] }, uniqueItems: true },
+    passes(
+      'someWords',
+      (v) => Array.isArray(v) && new Set(v).size === v.length && v.every((one) => allowed.includes(one as string)),
+      `some of ${allowed.join(', ')}, each once`,
+    ),
+  );
+
+/** So many numbers at most, each within bounds. */
+export const Numbers = (least: number, most: number, mostItems: number) =>
+  described(
+    { type: 'array', items: { type: 'number', minimum: least, maximum: most }, maxItems: mostItems },
+    passes(
+      'numbers',
+      (v) => Array.isArray(v) && v.length <= mostItems && v.every((one) => typeof one === 'number' && one >= least && one <= most),
+      `at most ${String(mostItems)} numbers of ${String(least)}–${String(most)}`,
+    ),
+  );
+
 export const Shaped = (name: string, schema: ApiPropertyOptions, test: (value: unknown) => boolean, message: string) =>
   described(schema, passes(name, test, message));

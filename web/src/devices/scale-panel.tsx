@@ -4,7 +4,7 @@ import { usePutOnPanMutation } from '../store/api.js';
 import { useDevice } from '../store/devices.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { notifyFailure } from '../ui/notify.js';
 import { StandIn } from './stand-in.js';
 
@@ -59,15 +59,14 @@ export function ScalePanel({ panG, onPan, pours }: { panG: number; onPan: (grams
         </span>
       </p>
       <StandIn>
-        <NumberField
+        <SureNumberField
           label="On its pan (g)"
           className="w-28"
           value={Math.round(panG * 100) / 100}
           min={0}
           max={2 * SCALE_MOST_G}
-          optional={false}
           onChange={(grams) => {
-            if (grams !== null) setPan(grams);
+            setPan(grams);
           }}
         />
         {pours.map(({ words, to }) => (

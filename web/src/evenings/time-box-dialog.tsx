@@ -6,7 +6,7 @@ import { countWords } from '../ui/words.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { Dialog } from '../ui/dialog.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { Loading } from '../ui/states.js';
 import { eveningsService } from '../workers/threads.js';
@@ -36,15 +36,14 @@ export function TimeBoxDialog({ onClose }: { onClose: () => void }) {
       }}
     >
       <div className="no-print grid grid-cols-[8rem_1fr] gap-3">
-        <NumberField
+        <SureNumberField
           label="Minutes"
           value={minutes}
           min={1}
           max={720}
           whole
-          optional={false}
           onChange={(value) => {
-            if (value !== null) setMinutes(value);
+            setMinutes(value);
           }}
         />
         <SelectField

@@ -24,7 +24,7 @@ const HANDS = 43;
 /** Pixels of an average letter of a label. */
 const LETTER_PX = 7.5;
 /** So many lanes are made at once; more when they come near what is seen. */
-const FIRST_LANES = 12;
+const FIRST_LANES = 8;
 /** Show the evenings of the plan, and at least so many. */
 const LEAST_EVENINGS = 4;
 

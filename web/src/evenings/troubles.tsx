@@ -1,11 +1,14 @@
 import { latePieces, operationOf } from '@eveningtide/core/schedule';
-import type { PlanWish } from '@eveningtide/core/solver';
+import type { Plan, PlanWish } from '@eveningtide/core/solver';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
 import { eveningsService } from '../workers/threads.js';
 import { usePlan } from '../workers/outlook-context.js';
 import { useStepWords } from './step-words.js';
+
+/** So many are told before it is asked for more: a long list hides what it is about. */
+const FIRST = 6;
 
 /** What of the plan does not work: steps without an evening, dates that are missed; and on asking, which wishes collide. */
 export function Troubles() {
@@ -32,11 +35,7 @@ export function Troubles() {
   return (
     <div role="alert" className="border-b border-brick bg-paper px-4 py-2">
       <ul className="text-brick">
-        {plan.unplaced.map(({ id, why }) => (
-          <li key={id}>
-            <b>{words(id, true)}</b> found no evening: {why}.
-          </li>
-        ))}
+        <Unplaced unplaced={plan.unplaced} />
         {late.map(({ piece, doneBy, doneOn }) => (
           <li key={piece.id}>
             <b>{piece.name}</b> should be done by {days.day(doneBy)} and will be done {days.day(doneOn)}.
@@ -67,5 +66,33 @@ export function Troubles() {
         </p>
       )}
     </div>
+  );
+}
+
+/** Steps that found no evening, the first few of them until all are asked for. */
+function Unplaced({ unplaced }: { unplaced: Plan['unplaced'] }) {
+  const words = useStepWords();
+  const [all, setAll] = useState(false);
+  const more = all ? 0 : unplaced.length - FIRST;
+  return (
+    <>
+      {unplaced.slice(0, all ? Infinity : FIRST).map(({ id, why }) => (
+        <li key={id}>
+          <b>{words(id, true)}</b> found no evening: {why}.
+        </li>
+      ))}
+      {more > 0 && (
+        <li>
+          <Button
+            small
+            onClick={() => {
+              setAll(true);
+            }}
+          >
+            Show {more} more without an evening
+          </Button>
+        </li>
+      )}
+    </>
   );
 }

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { elevationsOf, pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '@eveningtide/core/subjects';
 import fc from 'fast-check';
-import { scaleFor } from '../pieces/elevation-scale.js';
+import { scaleFor } from '../looks/elevation-scale.js';
 import { deltaE00OfHex } from '@eveningtide/core/colour';
 import { pieceSection, plannedLooks } from './look.js';
 import { mixWords } from '../pieces/mix-words.js';

@@ -1,5 +1,5 @@
 import { boxOf, elevationsOf, type Piece } from '@eveningtide/core/subjects';
-import { outlinePath } from './outline.js';
+import { outlinePath, patchPath } from './outline.js';
 
 interface SilhouetteProps {
   piece: Piece;
@@ -29,10 +29,11 @@ export function Silhouette({ piece, widthPx, heightPx, tint = () => null }: Silh
       >
         {view.patches
           .filter(({ zoneId }) => here.has(zoneId))
-          .map(({ zoneId, outline }, i) => (
+          .map(({ zoneId, ...patch }, i) => (
             <path
               key={i}
-              d={`${outlinePath(outline)}Z`}
+              d={patchPath(patch)}
+              fillRule="evenodd"
               fill={clean.has(zoneId) ? 'var(--color-field)' : (tint(zoneId) ?? 'var(--color-line-strong)')}
               stroke="var(--color-ink)"
               strokeWidth={0.9 * mmPerPx}

@@ -4,7 +4,7 @@ import { MOST_ML } from '@eveningtide/core/limits';
 import { X } from 'lucide-react';
 import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { ComponentField } from './component-field.js';
@@ -44,15 +44,14 @@ export function CupRows({ cup }: { cup: CupState }) {
                   onChange={(chosen) => set({ components: cup.components.map((one, at) => (at === i ? { ...one, ...chosen } : one)) })}
                 />
               </div>
-              <NumberField
+              <SureNumberField
                 key={cup.measure}
                 label={cup.measure === 'percent' ? '%' : MEASURE_NAMES[cup.measure]}
                 value={Math.round((amounts[i] ?? 0) * 100) / 100}
                 min={0}
                 max={cup.measure === 'percent' ? 100 : MOST_ML}
-                optional={false}
                 onChange={(amount) => {
-                  if (amount !== null) set(withAmount(cup, i, amount, what, measuring));
+                  set(withAmount(cup, i, amount, what, measuring));
                 }}
               />
               <button

@@ -7,7 +7,7 @@ import { cupActions, type CupState } from '../store/cup.js';
 import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { useShown } from '../ui/shown.js';
 import { useBench } from './use-bench.js';
@@ -87,15 +87,14 @@ export function ForPieces({ cup }: { cup: CupState }) {
           options={[{ id: 'all', name: 'all that is painted' }, ...zones.map(({ id, name }) => ({ id, name }))]}
           onChange={setZone}
         />
-        <NumberField
+        <SureNumberField
           label="Coats"
           value={coats}
           min={1}
           max={10}
           whole
-          optional={false}
           onChange={(count) => {
-            if (count !== null) setCoats(count);
+            setCoats(count);
           }}
         />
       </div>

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePiecesQuery, useSavePieceMutation } from '../store/api.js';
 import { Button } from '../ui/button.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
@@ -44,14 +44,13 @@ export function LadderPart() {
       </Empty>
     );
   const cover = (at: 0 | 1, label: string) => (
-    <NumberField
+    <SureNumberField
       label={label}
       value={covers[at]}
       min={1}
       max={100}
-      optional={false}
       onChange={(pct) => {
-        if (pct !== null) setCovers(at === 0 ? [pct, covers[1]] : [covers[0], pct]);
+        setCovers(at === 0 ? [pct, covers[1]] : [covers[0], pct]);
       }}
     />
   );
@@ -60,15 +59,14 @@ export function LadderPart() {
       <div className="no-print mb-4 grid grid-cols-[1fr_1fr_6rem_8rem_8rem] items-end gap-3">
         <SelectField label="From" value={first.id} options={paints} onChange={setFirst} />
         <SelectField label="To" value={last.id} options={others} onChange={setLast} />
-        <NumberField
+        <SureNumberField
           label="Tones"
           value={rungs}
           min={2}
           max={9}
           whole
-          optional={false}
           onChange={(count) => {
-            if (count !== null) setRungs(count);
+            setRungs(count);
           }}
         />
         {cover(0, 'First covers (%)')}

@@ -6,7 +6,7 @@ import { plannedLooks } from '../looks/look.js';
 import { usePiecesQuery } from '../store/api.js';
 import { ColourField } from '../ui/colour-field.js';
 import { Field } from '../ui/field.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { MeterField } from './meter-field.js';
 import type { Target } from './target.js';
@@ -157,15 +157,14 @@ function LabFigures({ lab, onChange }: { lab: Lab; onChange: (lab: Lab) => void 
   return (
     <>
       {LAB_FIGURES.map(({ name, label, min, max }) => (
-        <NumberField
+        <SureNumberField
           key={name}
           label={label}
           value={lab[name]}
           min={min}
           max={max}
-          optional={false}
           onChange={(value) => {
-            if (value !== null) onChange({ ...lab, [name]: value });
+            onChange({ ...lab, [name]: value });
           }}
         />
       ))}

@@ -10,7 +10,7 @@ import { useAppDispatch } from '../store/store.js';
 import { toast } from '../store/toast.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { useShown } from '../ui/shown.js';
 import { notifyWithUndo } from '../ui/notify.js';
 import { useBench } from './use-bench.js';
@@ -86,14 +86,13 @@ export function WeighCupDialog({ cup, onClose }: { cup: CupState; onClose: () =>
                   )}
                 </span>
               </span>
-              <NumberField
+              <SureNumberField
                 label={`In it (g)`}
                 value={inG[i] ?? 0}
                 min={0}
                 max={500}
-                optional={false}
                 onChange={(value) => {
-                  if (value !== null) put(i, value);
+                  put(i, value);
                 }}
               />
               <Button

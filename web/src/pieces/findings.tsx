@@ -13,9 +13,19 @@ import { isSameTrouble, openAlike, stepsOf } from './repeated.js';
 /** The rules' reasons come with the handbook's part of the page, when they are asked for. */
 const RuleWhy = lazy(async () => ({ default: (await import('../handbook/rule-why.js')).RuleWhy }));
 
-/** What is wrong at a step, where it arises, each with the fixes that really help. */
-export function Findings({ piece, stepId }: { piece: Piece; stepId: string }) {
-  const own = usePieceOutlook(piece.id);
+/** The value, or while it is held the one that stood there when that began. */
+function useHeld<T>(value: T, isHeld: boolean): T {
+  const [kept, setKept] = useState(value);
+  if (!isHeld && kept !== value) setKept(value);
+  return isHeld ? kept : value;
+}
+
+/**
+ * What is wrong at a step, where it arises, each with the fixes that really help. Held while something is chosen from a list of the step: what was told meanwhile
+ * would push the list away under the hand.
+ */
+export function Findings({ piece, stepId, isHeld }: { piece: Piece; stepId: string; isHeld: boolean }) {
+  const own = useHeld(usePieceOutlook(piece.id), isHeld);
   const fixesFor = useFixes(piece.id);
   const found = own?.findings.filter((finding) => stepIdOf(finding.stepId) === stepId) ?? [];
   return found.map((finding) => (

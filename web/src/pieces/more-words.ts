@@ -1,8 +1,9 @@
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
+import type { Shown } from '../ui/shown.js';
 import { AIRFLOW_WORDS } from './how-words.js';
 
 /** What a step has that goes beyond technique, material, where and cover, as far as it is not a matter of course. */
-export function moreWords(piece: Piece, step: Step, tool: string): string {
+export function moreWords(piece: Piece, step: Step, tool: string, shown: Shown): string {
   const group = piece.groups.find(({ id }) => id === step.groupId);
   const told = [
     tool,
@@ -11,6 +12,7 @@ export function moreWords(piece: Piece, step: Step, tool: string): string {
     step.drying !== 'still' && AIRFLOW_WORDS[step.drying],
     step.intoWet === true && 'into the wet',
     step.allowance !== null && `${String(step.allowance)} × as strong`,
+    step.amountMl !== null && `${shown.text(step.amountMl, 'volume')} on each`,
     step.place !== null && `at ${step.place}`,
     step.members !== null &&
       membersOf(step, piece)

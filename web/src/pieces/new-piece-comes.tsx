@@ -54,6 +54,15 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
           repaint it
         </Check>
       )}
+      <Check
+        className="self-end pb-1"
+        checked={answers.comesClean}
+        onChange={(comesClean) => {
+          setValue('comesClean', comesClean);
+        }}
+      >
+        washed already
+      </Check>
       {(!isPainted || answers.repaint) && (
         <ColourField
           label="Colour to be"

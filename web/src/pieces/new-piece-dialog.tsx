@@ -1,3 +1,4 @@
+import type { Beginning } from '@eveningtide/core/subjects';
 import { useState } from 'react';
 import { Dialog } from '../ui/dialog.js';
 import { KindPicker } from './kind-picker.js';
@@ -5,12 +6,12 @@ import { NewPieceFields } from './new-piece-fields.js';
 
 /** A piece from its kind: chosen by its picture, then as much or as little as one likes is said of it. */
 export function NewPieceDialog({ onClose }: { onClose: () => void }) {
-  const [templateId, setTemplate] = useState<string | null>(null);
+  const [beginning, setBeginning] = useState<Beginning | null>(null);
   return (
     <Dialog
       title="New piece"
       note={
-        templateId === null
+        beginning === null
           ? 'Choose what it is. Its zones come with it; sizes are asked next.'
           : 'Everything here has a usual answer; change what differs.'
       }
@@ -20,13 +21,13 @@ export function NewPieceDialog({ onClose }: { onClose: () => void }) {
         if (!open) onClose();
       }}
     >
-      {templateId === null ? (
-        <KindPicker onChoose={setTemplate} />
+      {beginning === null ? (
+        <KindPicker onChoose={setBeginning} />
       ) : (
         <NewPieceFields
-          templateId={templateId}
+          beginning={beginning}
           onOtherKind={() => {
-            setTemplate(null);
+            setBeginning(null);
           }}
           onClose={onClose}
         />

@@ -1,6 +1,6 @@
 import { RECIPES } from '@eveningtide/core/effects';
 import { LONGEST_NAME } from '@eveningtide/core/limits';
-import { LIKENESSES, templateById, type Likeness } from '@eveningtide/core/subjects';
+import { LIKENESSES, type Likeness, type Beginning } from '@eveningtide/core/subjects';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
@@ -19,19 +19,19 @@ const USUAL_SCALE = 76;
 const LIKENESS_WORDS: Record<Likeness, string> = { alike: 'all alike', own: 'each its own' };
 
 interface NewPieceFieldsProps {
-  templateId: string;
+  beginning: Beginning;
   onOtherKind: () => void;
   onClose: () => void;
 }
 
 /** What is asked of a new piece. */
-export function NewPieceFields({ templateId, onOtherKind, onClose }: NewPieceFieldsProps) {
+export function NewPieceFields({ beginning, onOtherKind, onClose }: NewPieceFieldsProps) {
   const navigate = useNavigate();
   const { data: pieces } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const make = useMakePiece();
   const [photos, setPhotos] = useState<readonly File[]>([]);
-  const about = useNewPiece(templateId, {
+  const about = useNewPiece(beginning, {
     scaleRatio: pieces?.at(-1)?.piece.scaleRatio ?? USUAL_SCALE,
     likeness: workshop?.workshop.schools.repeat === 'formula' ? 'alike' : null,
   });
@@ -64,7 +64,7 @@ export function NewPieceFields({ templateId, onOtherKind, onClose }: NewPieceFie
     >
       <div className="col-span-6 flex flex-wrap items-center gap-4 border border-line bg-paper px-3 py-2">
         {preview && <Silhouette piece={preview} widthPx={150} heightPx={64} />}
-        <p className="font-semibold">{templateById(templateId).name}</p>
+        <p className="font-semibold">{beginning.name}</p>
         <Button small className="ml-auto" onClick={onOtherKind}>
           Another kind
         </Button>

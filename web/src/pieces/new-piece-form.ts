@@ -4,10 +4,9 @@ import {
   completeSize,
   elevationsOf,
   isSubstrateId,
-  pieceFromTemplate,
-  templateById,
   type Comes,
   type AsItComes,
+  type Beginning,
   type Likeness,
   type Piece,
 } from '@eveningtide/core/subjects';
@@ -20,7 +19,6 @@ type Measured = 'model' | 'prototype';
 
 export interface NewPieceForm {
   name: string;
-  template: string;
   substrate: string;
   scale: string;
   measured: Measured;
@@ -35,6 +33,7 @@ export interface NewPieceForm {
   /** What shows of something primed or painted. */
   comesColour: string;
   comesSheen: AsItComes['sheen'];
+  comesClean: boolean;
   /** Colour it is to have. */
   bodyColour: string;
   /** What is painted already keeps its colour, unless it is repainted. */
@@ -74,40 +73,44 @@ function useLengths() {
 }
 
 /** What is asked of a new piece, and the piece that is made of the answers. */
-export function useNewPiece(templateId: string, usual: { scaleRatio: number; likeness: Likeness | null }) {
+export function useNewPiece(beginning: Beginning, usual: { scaleRatio: number; likeness: Likeness | null }) {
   const { shown, modelMm, typed } = useLengths();
-  const defaultsOf = (templateId: string): NewPieceForm => {
-    const { substrate, size, name, kind, startSheen } = templateById(templateId);
+  const defaults = (): NewPieceForm => {
+    const { substrate, size, name, kind, startSheen } = beginning;
     const [length = NaN, width = NaN, height = NaN] = SIZES.map(({ mm }) => shown.figure(size[mm], 'length'));
     return {
-      ...{ name, template: templateId, substrate, scale: String(usual.scaleRatio), measured: 'model', length, width, height, count: 1 },
+      ...{ name, substrate, scale: String(usual.scaleRatio), measured: 'model', length, width, height, count: 1 },
       // castings of one mould stand side by side; stock runs apart
       likeness: usual.likeness ?? (kind === 'structure' ? 'alike' : 'own'),
       comes: startSheen === 'bare' ? 'bare' : 'painted',
       comesColour: MAKERS_COLOUR,
       comesSheen: startSheen === 'bare' ? 'matt' : startSheen,
+      comesClean: false,
       bodyColour: BODY_COLOUR,
       repaint: false,
       start: EMPTY,
     };
   };
-  const form = useForm<NewPieceForm>({ defaultValues: defaultsOf(templateId) });
+  const form = useForm<NewPieceForm>({ defaultValues: defaults() });
   const { getValues, setValue, control } = form;
   const answers = useWatch({ control }) as NewPieceForm;
   const sizeOf = (given: NewPieceForm) =>
     completeSize(
-      templateById(given.template),
+      beginning,
       Object.fromEntries(SIZES.map(({ name, mm }) => [mm, given[name] > 0 ? modelMm(given[name], given.measured, given.scale) : 0])),
     );
   const plainPiece = (given: NewPieceForm, id: string, name: string): Piece => {
-    const piece = pieceFromTemplate(templateById(given.template), {
+    const piece = beginning.piece({
       id,
       name,
       scaleRatio: Number(given.scale),
       size: sizeOf(given),
       ...(isSubstrateId(given.substrate) ? { substrate: given.substrate } : {}),
     });
-    return { ...asItComes(piece, { comes: given.comes, colour: given.comesColour, sheen: given.comesSheen }), likeness: given.likeness };
+    return {
+      ...asItComes(piece, { comes: given.comes, colour: given.comesColour, sheen: given.comesSheen, cleaned: given.comesClean }),
+      likeness: given.likeness,
+    };
   };
   const isEnough = SIZES.filter(({ name }) => answers[name] > 0).length >= 2;
   const preview = isEnough ? plainPiece(answers, 'preview', 'Preview') : null;

@@ -1,6 +1,6 @@
 import { SUBSTRATES } from '@eveningtide/core/subjects';
-import { SCALES } from '@eveningtide/core/units';
 import { Field } from '../ui/field.js';
+import { ScaleField } from '../ui/scale-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { LONGEST_MM, SIZES, type NewPieceAbout } from './new-piece-form.js';
 
@@ -21,17 +21,13 @@ export function SizeFields({ about: { form, answers, lengthUnit, fits, isEnough,
           </select>
         )}
       </Field>
-      <Field label="Scale" className="col-span-3">
-        {(ids) => (
-          <select {...ids} className="field figures" {...register('scale')}>
-            {SCALES.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.label}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <ScaleField
+        className="col-span-3"
+        value={Number(answers.scale)}
+        onChange={(ratio) => {
+          form.setValue('scale', String(ratio));
+        }}
+      />
       <details className="col-span-6">
         <summary className="min-h-6">
           <span className="font-semibold">Size</span>{' '}

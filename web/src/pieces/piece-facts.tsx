@@ -61,7 +61,16 @@ export function PieceFacts({ piece }: { piece: Piece }) {
           }}
         />
         <Check
-          className="col-span-6"
+          className="col-span-3"
+          checked={piece.cleaned}
+          onChange={(cleaned) => {
+            patch({ cleaned });
+          }}
+        >
+          came washed
+        </Check>
+        <Check
+          className="col-span-3"
           checked={piece.handled}
           onChange={(handled) => {
             patch({ handled });

@@ -1,12 +1,11 @@
-import { duplicated } from '@eveningtide/core/subjects';
+import { duplicated, keptShapeOf } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale, Share } from 'lucide-react';
+import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale, Shapes, Share } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePassOn } from '../passing/use-pass-on.js';
-import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
-import { editorActions } from '../store/editor.js';
-import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { useSavePieceMutation, useSaveShapeMutation, type StoredPiece } from '../store/api.js';
+import { useChangePiece } from '../store/change-piece.js';
 import { toast } from '../store/toast.js';
 import { useBenchNow } from '../workers/outlook-context.js';
 import type { MenuItem } from '../ui/menu-opened.js';
@@ -20,14 +19,11 @@ const WeighPieceDialog = lazy(async () => ({ default: (await import('./weigh-pie
 /** What is done with a piece as a whole. */
 export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const navigate = useNavigate();
-  const dispatch = useAppDispatch();
   const now = useBenchNow();
   const [save] = useSavePieceMutation();
+  const [saveShape] = useSaveShapeMutation();
   const passOn = usePassOn();
-  const edited = useAppSelector((state) => state.editor.piece);
-  // the piece on the bench is changed where it lies, so that undo knows of it
-  const isOpen = edited?.id === stored.piece.id;
-  const piece = isOpen ? edited : stored.piece;
+  const { piece, change } = useChangePiece(stored);
   const failed = (what: string) => (error: unknown) => {
     notifyFailure(what, error);
   };
@@ -39,12 +35,21 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
       .then(() => navigate(`/pieces/${copy.id}`))
       .catch(failed('The piece was not duplicated'));
   };
-  const archive = (archivedOn: string | null) => {
-    if (isOpen) dispatch(editorActions.patched({ archivedOn }));
-    else
-      save({ version: stored.version, piece: { ...piece, archivedOn } })
+  const keepShape = () => {
+    try {
+      const shape = keptShapeOf(piece, nanoid(12), piece.name);
+      saveShape({ version: 0, shape })
         .unwrap()
-        .catch(failed(`${piece.name} stays where it is`));
+        .then(() => {
+          toast(`${piece.name} is kept among your own shapes: new pieces can begin with it`);
+        })
+        .catch(failed('The shape was not kept'));
+    } catch (error) {
+      failed('The shape was not kept')(error);
+    }
+  };
+  const archive = (archivedOn: string | null) => {
+    change({ archivedOn }).catch(failed(`${piece.name} stays where it is`));
     toast(archivedOn === null ? `${piece.name} is back from the archive` : `${piece.name} is in the archive`);
   };
   const [saving, setSaving] = useState(false);
@@ -71,6 +76,11 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
       onSelect: () => {
         setPutting(true);
       },
+    },
+    {
+      words: 'Keep its shape',
+      Icon: Shapes,
+      onSelect: keepShape,
     },
     {
       words: 'Weigh it …',

@@ -114,7 +114,7 @@ export function Sequence({ piece }: { piece: Piece }) {
                         }}
                         choosing={choosing}
                         head={<GroupHead piece={piece} index={index} />}
-                        findings={<Findings piece={piece} stepId={step.id} />}
+                        findings={(isHeld) => <Findings piece={piece} stepId={step.id} isHeld={isHeld} />}
                         gap={own && <GapLine own={own} stepId={step.id} />}
                       />
                     ))}

@@ -20,7 +20,18 @@ const TECHNIQUE_GROUPS = TECHNIQUE_FAMILIES.map(({ name, techniques }) => ({
 }));
 
 /** The step in place: every change counts at once. What is done with what, where and on how much comes first; of a new step each is asked in turn. */
-export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; added: boolean }) {
+export function StepEditor({
+  piece,
+  step,
+  added,
+  onChoosing,
+}: {
+  piece: Piece;
+  step: Step;
+  added: boolean;
+  /** A list is open in which something is being chosen. */
+  onChoosing: (isChoosing: boolean) => void;
+}) {
   const dispatch = useAppDispatch();
   const supplies = useSupplies();
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
@@ -41,6 +52,12 @@ export function StepEditor({ piece, step, added }: { piece: Piece; step: Step; a
     setAsked(roles.length > 0 && (added || !keeps) ? 'material' : null);
   };
 
+  useEffect(() => {
+    onChoosing(asked !== null);
+    return () => {
+      onChoosing(false);
+    };
+  }, [asked, onChoosing]);
   const editor = useRef<HTMLDivElement>(null);
   useEffect(() => {
     // in the middle: what is then told of the steps above pushes it down

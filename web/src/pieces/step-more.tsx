@@ -4,6 +4,7 @@ import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useId } from 'react';
 import { displayActions } from '../store/display.js';
 import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { useShown } from '../ui/shown.js';
 import { usePieceOutlook } from '../workers/outlook-context.js';
 import { moreWords } from './more-words.js';
 import { StepColour } from './step-colour.js';
@@ -23,6 +24,7 @@ export function StepMore({ piece, step, incoming, onChange }: StepMoreProps) {
   const dispatch = useAppDispatch();
   const open = useAppSelector((state) => state.display.moreOfSteps);
   const own = usePieceOutlook(piece.id);
+  const shown = useShown();
   const id = useId();
   const Chevron = open ? ChevronDown : ChevronRight;
   return (
@@ -38,7 +40,7 @@ export function StepMore({ piece, step, incoming, onChange }: StepMoreProps) {
       >
         <Chevron size={14} aria-hidden="true" className="shrink-0" />
         <span className="font-semibold">More</span>
-        {!open && <span className="truncate text-ink-2">{moreWords(piece, step, incoming.tool)}</span>}
+        {!open && <span className="truncate text-ink-2">{moreWords(piece, step, incoming.tool, shown)}</span>}
       </button>
       {/* the fields lie in the grid of the editor */}
       <div id={id} className={open ? 'contents' : 'hidden'}>

@@ -4,7 +4,7 @@ import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
 import { GripVertical, X } from 'lucide-react';
-import { useMemo, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react';
+import { useMemo, useState, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
 import { Swatch } from '../ui/swatch.js';
@@ -34,7 +34,8 @@ interface StepRowProps {
   choosing: ReturnType<typeof useChosenSteps>;
   /** Head of the repeat group that begins here. */
   head: ReactNode;
-  findings: ReactNode;
+  /** What is wrong with it; held as it stands while something is chosen from a list below. */
+  findings: (isHeld: boolean) => ReactNode;
   gap: ReactNode;
 }
 
@@ -55,6 +56,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
     } else if (event.key === 'Delete') remove();
   };
   const { litStepId, light } = useFocus();
+  const [isChosen, setChosen] = useState(false);
   return (
     <li
       ref={setNodeRef}
@@ -79,7 +81,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
       className={`${isDragging ? 'relative z-10 bg-paper opacity-90' : ''} ${step.groupId === null ? '' : 'border-l-4 border-line-strong'}`}
     >
       {head}
-      {findings}
+      {findings(isChosen)}
       <div
         className={`relative ${open ? 'border-y border-line-strong bg-paper before:absolute before:inset-y-0 before:left-0 before:w-1 before:bg-ink' : litStepId === step.id ? 'bg-ground' : ''}`}
       >
@@ -126,7 +128,7 @@ export function StepRow({ piece, step, index, open, added, onOpen, onDuplicate, 
             <X size={15} aria-hidden="true" className="mx-auto" />
           </button>
         </div>
-        {open && <StepEditor piece={piece} step={step} added={added} />}
+        {open && <StepEditor piece={piece} step={step} added={added} onChoosing={setChosen} />}
       </div>
       {gap}
     </li>

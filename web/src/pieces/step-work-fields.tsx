@@ -1,9 +1,10 @@
+import { MOST_ML } from '@eveningtide/core/limits';
 import { AIRFLOWS } from '@eveningtide/core/drying';
 import { isOnSurface } from '@eveningtide/core/techniques';
 import type { Incoming } from '@eveningtide/core/sequence';
 import type { Step } from '@eveningtide/core/subjects';
 import { useWorkshopQuery } from '../store/api.js';
-import { NumberField } from '../ui/number-field.js';
+import { NumberField, QuantityField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { AIRFLOW_WORDS } from './how-words.js';
 
@@ -54,6 +55,18 @@ export function WorkFields({ step, incoming, usualMinutes, onChange }: WorkField
           onChange({ handsOnMin });
         }}
       />
+      {step.material !== null && (
+        <QuantityField
+          label="Takes, on each"
+          quantity="volume"
+          value={step.amountMl}
+          min={0}
+          max={MOST_ML}
+          onChange={(amountMl) => {
+            onChange({ amountMl });
+          }}
+        />
+      )}
       <DryingFields step={step} onChange={onChange} />
       {material?.role === 'powder' && (
         <NumberField

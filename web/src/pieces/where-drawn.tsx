@@ -3,8 +3,8 @@ import { elevationsOf, type Piece, type Step } from '@eveningtide/core/subjects'
 import { useMemo } from 'react';
 import { plannedLooks } from '../looks/look.js';
 import { useSupplies } from '../workers/outlook-context.js';
-import { scaleFor } from './elevation-scale.js';
-import { Elevation } from './elevation.js';
+import { scaleFor } from '../looks/elevation-scale.js';
+import { Elevation } from '../looks/elevation.js';
 
 /** Zones on which a step is done; what is kept clean is not meant by “all”. */
 const zonesOf = (piece: Piece, step: Step): string[] =>

@@ -1,12 +1,13 @@
 import type { Bottle, MaterialRole } from '@eveningtide/core/materials';
 import { lifeOf } from '@eveningtide/core/needs';
-import { touchedBy } from '@eveningtide/core/plan-file';
+import { usesOfBottles } from '@eveningtide/core/plan-file';
 import { formatNumber } from '@eveningtide/core/units';
 import { ClipboardPaste, Pencil, Plus, Search } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { usePiecesQuery, type StoredBottle } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useDays } from '../ui/days.js';
+import { NearView } from '../ui/near-view.js';
 import { useShown } from '../ui/shown.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
@@ -150,12 +151,15 @@ export function BottleList({ stored }: { stored: readonly StoredBottle[] }) {
   );
 }
 
+/** So many rows are made at once; more when they come near what is seen. */
+const FIRST_ROWS = 32;
+const ROW_PX = 37;
+/** So many pieces are named that a bottle is used on. */
+const MOST_NAMED = 4;
+
 function BottleTable({ bottles, onEdit }: { bottles: readonly Bottle[]; onEdit: (id: string) => void }) {
   const { data: pieces } = usePiecesQuery();
-  const supplies = useSupplies();
-  const now = useBenchNow();
-  const shown = useShown();
-  const days = useDays();
+  const uses = useMemo(() => usesOfBottles(pieces?.map(({ piece }) => piece) ?? []), [pieces]);
   return (
     <table className="w-full border-y border-line max-[40rem]:[&_:is(td,th):nth-child(n+4):nth-child(-n+6)]:hidden">
       <thead>
@@ -171,50 +175,61 @@ function BottleTable({ bottles, onEdit }: { bottles: readonly Bottle[]; onEdit: 
         </tr>
       </thead>
       <tbody>
-        {bottles.map((bottle) => {
-          const { monthsOver: over } = lifeOf(bottle, supplies, now.date);
-          const touches = touchedBy(pieces?.map(({ piece }) => piece) ?? [], { bottleId: bottle.id });
-          return (
-            <tr key={bottle.id} className="border-b border-line hover:bg-paper">
-              <th scope="row" className="px-2 py-1.5 text-left font-semibold">
-                <span className="flex items-center gap-2">
-                  <Swatch colour={bottle.colour} size={18} />
-                  {bottle.name}
-                </span>
-              </th>
-              <td className="px-2">{supplies.material(bottle.material).name}</td>
-              <td className="px-2">
-                <Left bottle={bottle} text={(ml) => shown.text(ml, 'volume')} />
-              </td>
-              <td className="px-2">
-                {bottle.openedOn === null ? (
-                  <span className="text-ink-3">not opened</span>
-                ) : (
-                  <span className="figures whitespace-nowrap">{days.day(bottle.openedOn)}</span>
-                )}
-                {over > 0 && (
-                  <span className="block text-[0.8125rem] font-semibold text-brick">{formatNumber(over, 0)} months past its life</span>
-                )}
-              </td>
-              <td className="px-2">{bottle.place}</td>
-              <td className="px-2 text-[0.8125rem]">{touches.map(({ name }) => name).join(', ')}</td>
-              <td className="px-2 text-right">
-                <button
-                  type="button"
-                  aria-label={`Change ${bottle.name}`}
-                  className="rounded-sm p-1.5 hover:bg-ground"
-                  onClick={() => {
-                    onEdit(bottle.id);
-                  }}
-                >
-                  <Pencil size={16} aria-hidden="true" />
-                </button>
-              </td>
-            </tr>
-          );
-        })}
+        {bottles.map((bottle, i) => (
+          <NearView key={bottle.id} height={ROW_PX} always={i < FIRST_ROWS} inTable>
+            {() => <BottleRow bottle={bottle} usedOn={(uses.get(bottle.id) ?? []).map(({ name }) => name)} onEdit={onEdit} />}
+          </NearView>
+        ))}
       </tbody>
     </table>
+  );
+}
+
+function BottleRow({ bottle, usedOn, onEdit }: { bottle: Bottle; usedOn: readonly string[]; onEdit: (id: string) => void }) {
+  const supplies = useSupplies();
+  const now = useBenchNow();
+  const shown = useShown();
+  const days = useDays();
+  const { monthsOver: over } = lifeOf(bottle, supplies, now.date);
+  const more = usedOn.length - MOST_NAMED;
+  return (
+    <tr className="border-b border-line hover:bg-paper">
+      <th scope="row" className="px-2 py-1.5 text-left font-semibold">
+        <span className="flex items-center gap-2">
+          <Swatch colour={bottle.colour} size={18} />
+          {bottle.name}
+        </span>
+      </th>
+      <td className="px-2">{supplies.material(bottle.material).name}</td>
+      <td className="px-2">
+        <Left bottle={bottle} text={(ml) => shown.text(ml, 'volume')} />
+      </td>
+      <td className="px-2">
+        {bottle.openedOn === null ? (
+          <span className="text-ink-3">not opened</span>
+        ) : (
+          <span className="figures whitespace-nowrap">{days.day(bottle.openedOn)}</span>
+        )}
+        {over > 0 && <span className="block text-[0.8125rem] font-semibold text-brick">{formatNumber(over, 0)} months past its life</span>}
+      </td>
+      <td className="px-2">{bottle.place}</td>
+      <td className="px-2 text-[0.8125rem]">
+        {usedOn.slice(0, MOST_NAMED).join(', ')}
+        {more > 0 && ` and ${String(more)} more`}
+      </td>
+      <td className="px-2 text-right">
+        <button
+          type="button"
+          aria-label={`Change ${bottle.name}`}
+          className="rounded-sm p-1.5 hover:bg-ground"
+          onClick={() => {
+            onEdit(bottle.id);
+          }}
+        >
+          <Pencil size={16} aria-hidden="true" />
+        </button>
+      </td>
+    </tr>
   );
 }
 

@@ -3,6 +3,7 @@ import { byEvening, costsOf, lifeOf, shoppingList, type Holding, type ShoppingIt
 import { formatNumber } from '@eveningtide/core/units';
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
+import { StripsToBuy } from '../cutting/strips-to-buy.js';
 import { usePiecesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { useAmount } from '../ui/amount.js';
@@ -28,13 +29,17 @@ export function NeedsPart() {
   const items = shoppingList(needs.stock, supplies);
   if (used.length === 0 && items.length === 0)
     return (
-      <Empty title="The plan takes nothing from the shelf" go={{ to: '/pieces', words: 'To the pieces' }}>
-        Once pieces have steps, what they need is counted here against your bottles, evening by evening.
-      </Empty>
+      <>
+        <StripsToBuy />
+        <Empty title="The plan takes nothing from the shelf" go={{ to: '/pieces', words: 'To the pieces' }}>
+          Once pieces have steps, what they need is counted here against your bottles, evening by evening.
+        </Empty>
+      </>
     );
   return (
     <>
       <ToBuy items={items} />
+      <StripsToBuy />
       <Reserved holdings={used} />
       <div className="grid items-start gap-x-8 lg:grid-cols-2">
         <Costs holdings={holdings} />

@@ -15,6 +15,9 @@ export type StoredMaterial = Stored<'materials'>;
 export type StoredFinish = Stored<'finishes'>;
 export type StoredMix = Stored<'mixes'>;
 export type StoredEntry = Stored<'log'>;
+export type StoredStrip = Stored<'strips'>;
+export type StoredCutlist = Stored<'cutlists'>;
+export type StoredLoad = Stored<'loads'>;
 
 /** A backup that the server keeps. */
 export interface Backup {
@@ -210,6 +213,18 @@ export const {
   useStorePictureMutation,
   useMakeBackupMutation,
   useRestoreBackupMutation,
+  useStripsQuery,
+  useSaveStripMutation,
+  useDeleteStripMutation,
+  useCutlistsQuery,
+  useSaveCutlistMutation,
+  useDeleteCutlistMutation,
+  useLoadsQuery,
+  useShapesQuery,
+  useSaveShapeMutation,
+  useDeleteShapeMutation,
+  useSaveLoadMutation,
+  useDeleteLoadMutation,
   useFinishesQuery,
   useSaveFinishMutation,
   useDeleteFinishMutation,

@@ -127,6 +127,10 @@ const editor = createSlice({
         change(state, (piece) => ({ ...piece, zones: zones(piece) }), fieldOf(`zone ${id}`, patch, meta.atMs));
       },
     },
+    /** Its zones, parts and drawing are others now, and what hung on them; only of the piece that is open. */
+    reshaped: (state, { payload }: PayloadAction<Piece>) => {
+      if (state.piece?.id === payload.id) change(state, () => payload);
+    },
     /** A photograph that was sent for a piece comes to it only: another may be open by now. */
     pictureAdded: (state, { payload: { pieceId, picture } }: PayloadAction<{ pieceId: string; picture: Picture }>) => {
       if (state.piece?.id === pieceId) change(state, (piece) => ({ ...piece, pictures: [...piece.pictures, picture] }));

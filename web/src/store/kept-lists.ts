@@ -25,6 +25,10 @@ export const LISTED = {
   bottles: { one: 'bottle', called: 'Bottle', loses: ['pieces', 'mixes'], inPlace: false, comesBack: true },
   mixes: { one: 'mix', called: 'Mix', loses: ['pieces'], inPlace: false, comesBack: true },
   finishes: { one: 'finish', called: 'Finish', loses: [], inPlace: false, comesBack: true },
+  strips: { one: 'strip', called: 'Strip', loses: [], inPlace: true, comesBack: true },
+  cutlists: { one: 'cutlist', called: 'Cut list', loses: [], inPlace: true, comesBack: true },
+  loads: { one: 'load', called: 'Load', loses: [], inPlace: true, comesBack: true },
+  shapes: { one: 'shape', called: 'Own shape', loses: [], inPlace: false, comesBack: true },
   pieces: { one: 'piece', called: 'Piece', loses: [], inPlace: true, comesBack: true },
   log: { one: 'entry', called: 'Entry', loses: [], inPlace: true, comesBack: false },
 } as const satisfies { [K in ListKey]: Listed<OneOf<K>> };

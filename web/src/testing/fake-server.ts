@@ -17,7 +17,20 @@ export class FakeServer {
   private readonly answers = new Map<string, Answer[]>();
 
   constructor(lists: Record<string, unknown> = {}) {
-    const usual = { pieces: [], bottles: [], materials: [], mixes: [], finishes: [], log: [], deleted: [], devices: [], workshop: null };
+    const usual = {
+      pieces: [],
+      bottles: [],
+      materials: [],
+      mixes: [],
+      finishes: [],
+      strips: [],
+      cutlists: [],
+      loads: [],
+      log: [],
+      deleted: [],
+      devices: [],
+      workshop: null,
+    };
     for (const [name, body] of Object.entries({ ...usual, ...lists })) this.answer(`GET /api/${name}`, { body });
     globalThis.fetch = jest.fn((input: RequestInfo | URL, init?: RequestInit) => this.respond(new Request(input, init)));
   }

@@ -12,7 +12,7 @@ import { type StoredPiece } from '../store/api.js';
 import { mixWords } from '../pieces/mix-words.js';
 import { cupOf, cupWords, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { howWords } from '../pieces/how-words.js';
-import { KeepCleanPattern } from '../pieces/elevation.js';
+import { KeepCleanPattern } from '../looks/elevation.js';
 import { OpenFindings } from '../pieces/open-findings.js';
 import { WhereDrawn } from '../pieces/where-drawn.js';
 import { zoneWords } from '../pieces/zone-words.js';

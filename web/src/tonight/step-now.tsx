@@ -11,7 +11,7 @@ import { useBench } from '../mixing/use-bench.js';
 import { cupOf, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { directWords } from '../mixing/direct-words.js';
 import { amountWords } from '../mixing/words.js';
-import { KeepCleanPattern } from '../pieces/elevation.js';
+import { KeepCleanPattern } from '../looks/elevation.js';
 import { WhereDrawn } from '../pieces/where-drawn.js';
 import { PinnedPicture } from '../pieces/pictures-panel.js';
 import { pinsFor } from '../pieces/pins.js';

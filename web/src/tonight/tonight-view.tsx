@@ -2,6 +2,7 @@ import { asLogged, tonightOf } from '@eveningtide/core/tonight';
 import { Link, useSearchParams } from 'react-router';
 import { usePiecesQuery } from '../store/api.js';
 import { useLog } from '../store/log.js';
+import { ForPaper } from '../ui/for-paper.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
 import { useBenchNow, usePlan } from '../workers/outlook-context.js';
 import { BenchCard } from './bench-card.js';
@@ -66,9 +67,7 @@ export function TonightView() {
           <div className="no-print flex min-h-0 flex-1 flex-col">
             <BenchScreen outlook={outlook} evening={evening} isCurrent={evening === planned} stored={stored} />
           </div>
-          <div className="hidden print:block">
-            <BenchCard evening={evening} stored={stored} />
-          </div>
+          <ForPaper>{() => <BenchCard evening={evening} stored={stored} />}</ForPaper>
         </>
       )}
     </main>

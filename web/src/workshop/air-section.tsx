@@ -4,7 +4,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Plus, X } from 'lucide-react';
 import { usePiecesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
-import { NumberField, QuantityField } from '../ui/number-field.js';
+import { QuantityField, SureNumberField } from '../ui/number-field.js';
 import { useShown } from '../ui/shown.js';
 import { Section, type SectionProps } from './section.js';
 
@@ -70,15 +70,14 @@ export function AirSection({ workshop: { climate }, change }: SectionProps) {
                 setPlace(place.id, { air });
               }}
             />
-            <NumberField
+            <SureNumberField
               label="Room for models"
               value={place.models}
               min={1}
               max={500}
               whole
-              optional={false}
               onChange={(models) => {
-                if (models !== null) setPlace(place.id, { models });
+                setPlace(place.id, { models });
               }}
             />
           </div>
@@ -112,14 +111,13 @@ function AirFields({ name, air, onChange }: { name: string; air: Air; onChange: 
           if (tempC !== null) onChange({ ...air, tempC });
         }}
       />
-      <NumberField
+      <SureNumberField
         label={`${name}, humidity (%RH)`}
         value={air.rhPct}
         min={1}
         max={100}
-        optional={false}
         onChange={(rhPct) => {
-          if (rhPct !== null) onChange({ ...air, rhPct });
+          onChange({ ...air, rhPct });
         }}
       />
       <p className="pb-1 text-[0.8125rem] text-ink-2">

@@ -3,7 +3,7 @@ import { daylightOn } from '@eveningtide/core/schedule';
 import { useDays } from '../ui/days.js';
 import { ClockInput } from '../ui/clock-input.js';
 import { Field } from '../ui/field.js';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { useBenchNow } from '../workers/outlook-context.js';
 import { Section, type SectionProps } from './section.js';
@@ -47,14 +47,13 @@ export function DaylightSection({ workshop: { daylight }, change }: SectionProps
           </>
         ) : (
           <>
-            <NumberField
+            <SureNumberField
               label="Latitude (° north)"
               value={daylight.latitudeDeg}
               min={-90}
               max={90}
-              optional={false}
               onChange={(latitudeDeg) => {
-                if (latitudeDeg !== null) change({ daylight: { ...daylight, latitudeDeg } });
+                change({ daylight: { ...daylight, latitudeDeg } });
               }}
             />
             {clock('noon', 'Sun highest at')}

@@ -2,7 +2,7 @@ import { DROP_LIQUIDS, DROPS_PER_ML, type DropLiquid } from '@eveningtide/core/m
 import { formatNumber } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { Button } from '../ui/button.js';
-import { NumberField } from '../ui/number-field.js';
+import { NumberField, SureNumberField } from '../ui/number-field.js';
 import { Section, type SectionProps } from './section.js';
 
 const NAMES: Record<DropLiquid, string> = { water: 'Waterborne', alcohol: 'Alcohol', spirit: 'White spirit', hot: 'Lacquer thinner' };
@@ -18,16 +18,15 @@ export function DroppersSection({ workshop: { dropsPerMl }, change }: SectionPro
     <Section title="Droppers" note="Drops to the millilitre from your dropper. Alcohol’s drops are smaller than water’s.">
       <div className="grid grid-cols-4 gap-2">
         {DROP_LIQUIDS.map((id) => (
-          <NumberField
+          <SureNumberField
             key={id}
             label={NAMES[id]}
             value={dropsPerMl[id]}
             usual={String(DROPS_PER_ML[id])}
             min={5}
             max={100}
-            optional={false}
             onChange={(value) => {
-              if (value !== null) change({ dropsPerMl: { ...dropsPerMl, [id]: value } });
+              change({ dropsPerMl: { ...dropsPerMl, [id]: value } });
             }}
           />
         ))}

@@ -1,21 +1,20 @@
 import { BRUSH_WIDTHS_MM } from '@eveningtide/core/techniques';
 import { Check } from '../ui/check.js';
-import { NumberField, QuantityField } from '../ui/number-field.js';
+import { QuantityField, SureNumberField } from '../ui/number-field.js';
 import { Section, type SectionProps } from './section.js';
 
 /** What there is to work with, and how drying is reckoned. */
 export function EquipmentSection({ workshop, change }: SectionProps) {
   const { equipment, room, airbrushCleanMin, careful } = workshop;
   const models = (name: 'boothModels' | 'benchModels', label: string) => (
-    <NumberField
+    <SureNumberField
       label={label}
       value={equipment[name]}
       min={1}
       max={500}
       whole
-      optional={false}
       onChange={(value) => {
-        if (value !== null) change({ equipment: { ...equipment, [name]: value } });
+        change({ equipment: { ...equipment, [name]: value } });
       }}
     />
   );
@@ -41,14 +40,13 @@ export function EquipmentSection({ workshop, change }: SectionProps) {
           there are cans: primer, clear
         </Check>
         {equipment.airbrush && (
-          <NumberField
+          <SureNumberField
             label="Cleaning it (min)"
             value={airbrushCleanMin}
             min={0}
             max={60}
-            optional={false}
             onChange={(value) => {
-              if (value !== null) change({ airbrushCleanMin: value });
+              change({ airbrushCleanMin: value });
             }}
           />
         )}
@@ -82,14 +80,13 @@ export function EquipmentSection({ workshop, change }: SectionProps) {
             if (volumeM3 !== null) change({ room: { ...room, volumeM3 } });
           }}
         />
-        <NumberField
+        <SureNumberField
           label="Air changes an hour"
           value={room.airChangesPerH}
           min={0}
           max={100}
-          optional={false}
           onChange={(airChangesPerH) => {
-            if (airChangesPerH !== null) change({ room: { ...room, airChangesPerH } });
+            change({ room: { ...room, airChangesPerH } });
           }}
         />
         <Check className="col-span-2" checked={careful} onChange={(value) => change({ careful: value })}>

@@ -1,6 +1,6 @@
 import { USUAL_INSTRUMENTS } from '@eveningtide/core/mixing';
 import type { Measuring } from '@eveningtide/core/schedule';
-import { NumberField } from '../ui/number-field.js';
+import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
 import { TextField } from '../ui/text-field.js';
 import { Section, type SectionProps } from './section.js';
@@ -17,15 +17,14 @@ export function MeasuringSection({ workshop: { measuring }, change }: SectionPro
     change({ measuring: { ...measuring, ...given } });
   };
   const size = (name: 'syringeMl' | 'capMl' | 'spoonMl', label: string, min: number, max: number) => (
-    <NumberField
+    <SureNumberField
       label={label}
       value={measuring[name]}
       usual={String(USUAL_INSTRUMENTS[name])}
       min={min}
       max={max}
-      optional={false}
       onChange={(ml) => {
-        if (ml !== null) set({ [name]: ml });
+        set({ [name]: ml });
       }}
     />
   );

@@ -217,7 +217,10 @@ describe('streaks', () => {
     { label: 'Axle box', zoneId: 'underframe' },
   ];
   const from = (source: string): string[] =>
-    told('streak-without-source', [['streak', 'wash-oil', { source, zones: ['side-lower'] }]], { zones: ['side-lower'], features });
+    told('streak-without-source', [['streak', 'wash-oil', { source, zones: ['side-lower'] }]], {
+      zones: ['side-upper', 'side-lower', 'underframe'],
+      features,
+    });
   test('run from what is above, not from what is below', () => {
     expect(from('Hinge')).toEqual([]);
     expect(from('axle box')).toEqual(['caution@1']);

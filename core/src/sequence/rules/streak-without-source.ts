@@ -19,12 +19,14 @@ const HEIGHT: ReadonlyMap<string, number> = new Map([
   ['wheels', 4],
 ]);
 const MIDDLE = 1;
-const heightOf = (zoneId: string): number => HEIGHT.get(zoneId) ?? MIDDLE;
+const heightOf = (role: string | undefined): number => HEIGHT.get(role ?? '') ?? MIDDLE;
 
 /** The feature the streak is said to run from lies below every zone that it runs over. */
 function sourceLiesBelow({ step, subject, zones }: Moment): boolean {
   const feature = subject.features.find(({ label }) => label.toLowerCase() === step.source?.toLowerCase());
-  return feature !== undefined && zones.length > 0 && zones.every((zone) => heightOf(zone.zone.id) < heightOf(feature.zoneId));
+  if (!feature || zones.length === 0) return false;
+  const height = heightOf(subject.zones.find(({ id }) => id === feature.zoneId)?.role);
+  return zones.every(({ zone }) => heightOf(zone.role) < height);
 }
 
 export const streakWithoutSource: Rule = {

@@ -188,16 +188,24 @@ export class BenchTime {
     const [held] = mode.resources.filter((name) => this.cleanHolds.includes(name));
     if (mode.isSetUp || held === undefined) return false;
     const list = this.listOf(held);
-    const busy = list[firstEndingAfter(list, startMin)];
+    const at = firstEndingAfter(list, startMin);
+    const busy = list[at];
     // a cleaning that is going on is not broken off
     if (busy?.kind !== 'cleaning' || startMin > busy.fromMin) return false;
-    const sprayedMin = list.find(({ kind, node }) => kind === 'work' && node === busy.node)?.toMin ?? busy.fromMin;
+    const sprayedMin = workBefore(list, at, busy.node)?.toMin ?? busy.fromMin;
     if (endMin > sprayedMin + MOST_UNCLEANED_MIN) return false;
     const closesMin = allowed.find((gap) => gap.fromMin <= startMin && startMin <= gap.toMin)?.toMin ?? Infinity;
     const untilMin = endMin + busy.toMin - busy.fromMin;
     if (closesMin >= busy.toMin || untilMin > lastMin) return false;
-    const isFree = (name: string): boolean =>
-      this.listOf(name).every((one) => one === busy || one.toMin <= startMin || one.fromMin >= untilMin);
+    const isFree = (name: string): boolean => {
+      const all = this.listOf(name);
+      for (let i = firstEndingAfter(all, startMin); i < all.length; i++) {
+        const one = all[i] as Busy;
+        if (one.fromMin >= untilMin) break;
+        if (one !== busy) return false;
+      }
+      return true;
+    };
     if (![...this.cleanHolds, ...mode.resources].every(isFree)) return false;
     Object.assign(slot, { replaces: busy, keepMin: 0, cleansFromMin: endMin });
     return true;
@@ -238,6 +246,12 @@ export class BenchTime {
     else list.splice(list.indexOf(busy), 1);
     this.trail.push({ name, list, busy, added });
   }
+}
+
+/** The work of an operation that stands before a place; it is a few places off, so it is looked for from there. */
+function workBefore(list: readonly Busy[], at: number, node: number): Busy | undefined {
+  for (let i = at - 1; i >= 0; i--) if (list[i]?.kind === 'work' && list[i]?.node === node) return list[i];
+  return undefined;
 }
 
 const placeFor = (list: readonly Busy[], { fromMin }: Busy): number => firstEndingAfter(list, fromMin);

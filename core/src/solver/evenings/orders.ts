@@ -1,6 +1,6 @@
 import { MINUTES_PER_DAY } from '../../units/index.js';
 import type { Compiled, Node } from './compile.js';
-import { noChoices, place } from './placing.js';
+import { noChoices, place, type Draft } from './placing.js';
 import { latestStarts } from './windows.js';
 
 /** Longest way from the start of each to the end of all, waits as if it were evening all the time: what makes work urgent. */
@@ -46,30 +46,30 @@ export function orderBy({ nodes, topological }: Compiled, key: (index: number) =
   return order;
 }
 
-/** First orders by simple rules, forward and back: the earliest first, the most urgent first, what is due first, what could least wait, one job after the other. */
-export function* firstOrders(compiled: Compiled): Generator<number[]> {
+/**
+ * First drafts by simple rules, forward and back: the earliest first, the most urgent first, what is due first, what could least wait, one job after the other. Each
+ * is placed when it is asked for.
+ */
+export function* firstDrafts(compiled: Compiled): Generator<Draft> {
   const { nodes } = compiled;
-  const alone = place(
-    compiled,
-    orderBy(compiled, () => 0),
-    noChoices(compiled),
-  );
+  const by = (key: (index: number) => number): Draft => place(compiled, orderBy(compiled, key), noChoices(compiled));
+  const alone = by(() => 0);
   const earliest = (index: number): number => alone.starts[index] || 0;
   const first = beforePins(compiled);
-  if (first.size > 0) yield orderBy(compiled, (index) => earliest(index) - (first.has(index) ? FAR_MIN : 0));
-  yield [...alone.order];
-  yield orderBy(compiled, earliest);
+  if (first.size > 0) yield by((index) => earliest(index) - (first.has(index) ? FAR_MIN : 0));
+  yield alone;
+  yield by(earliest);
   const tail = urgency(compiled);
   const due = (index: number): number => (nodes[index]?.dueMin ?? 1e7) - (tail[index] as number);
-  yield orderBy(compiled, (index) => -(tail[index] as number));
-  yield orderBy(compiled, due);
+  yield by((index) => -(tail[index] as number));
+  yield by(due);
   const ends = alone.ends.filter((end) => !Number.isNaN(end));
   const latest = latestStarts(compiled, Math.max(compiled.notBeforeMin, ...ends));
-  yield orderBy(compiled, (index) => latest[index] as number);
-  yield orderBy(compiled, (index) => earliest(index) - (tail[index] as number) / 4);
+  yield by((index) => latest[index] as number);
+  yield by((index) => earliest(index) - (tail[index] as number) / 4);
   const jobTail = new Map<string, number>();
   for (const { job, index } of nodes) jobTail.set(job, Math.max(jobTail.get(job) ?? 0, tail[index] as number));
-  yield orderBy(compiled, (index) => -(jobTail.get(nodes[index]?.job ?? '') ?? 0));
+  yield by((index) => -(jobTail.get(nodes[index]?.job ?? '') ?? 0));
 }
 
 /** Earlier than anything else. */

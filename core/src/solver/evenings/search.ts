@@ -3,7 +3,7 @@ import type { Bounds } from './bounds.js';
 import type { Compiled } from './compile.js';
 import { costOf, type Cost, type Wishes } from './cost.js';
 import { disturbed } from './moves.js';
-import { FAR_MIN, allOrders, beforePins, firstOrders, orderBy, thinned } from './orders.js';
+import { FAR_MIN, allOrders, beforePins, firstDrafts, orderBy, thinned } from './orders.js';
 import { noChoices, place, type Choices, type Draft } from './placing.js';
 
 /** Up to so many operations all orders are tried. */
@@ -50,12 +50,11 @@ export interface Start {
 export function byRules(compiled: Compiled, wishes: Wishes): Judged {
   let best: Judged | null = null;
   let left = MOST_PLACED;
-  for (const order of firstOrders(compiled)) {
-    if (best && left < compiled.nodes.length) break;
-    left -= compiled.nodes.length;
-    const draft = place(compiled, order, noChoices(compiled));
+  for (const draft of firstDrafts(compiled)) {
     const cost = costOf(compiled, draft, wishes);
     if (!best || cost.total < best.cost.total - 1e-9) best = { draft, cost };
+    left -= compiled.nodes.length;
+    if (left < compiled.nodes.length) break;
   }
   return best as Judged;
 }

@@ -1,4 +1,4 @@
-import { arched, at, posts, rect } from './geometry.js';
+import { arched, at, posts, rect } from '../shape/geometry.js';
 import {
   GLAZING_PART,
   MACHINERY,

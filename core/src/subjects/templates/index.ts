@@ -1,16 +1,18 @@
-import type { Feature, Piece, Size } from '../piece.js';
+import type { Shape, View } from '../drawing.js';
+import { toTenth } from '../../units/index.js';
+import type { Feature, MadeOf, Piece, Size, Zone } from '../piece.js';
 import type { SubstrateId } from '../substrates.js';
-import { areaOf, boxOf } from './geometry.js';
+import { areaOf, boxOf, patchMm2 } from '../shape/geometry.js';
 import { ROAD_VEHICLES } from './road.js';
 import { COACHES_AND_ENGINES } from './coaches.js';
+import { COMPOSED } from './from-bodies.js';
 import { STRUCTURES } from './structures.js';
 import { WAGONS } from './wagons.js';
-import type { Shape, Template, View, ZonePlan } from './types.js';
+import type { Template, ZonePlan } from './types.js';
 
-export type { MadeOf, Patch, Template, View } from './types.js';
-export { boxOf, type Point } from './geometry.js';
+export type { Template } from './types.js';
 
-export const TEMPLATES: readonly Template[] = [...WAGONS, ...COACHES_AND_ENGINES, ...ROAD_VEHICLES, ...STRUCTURES];
+export const TEMPLATES: readonly Template[] = [...WAGONS, ...COACHES_AND_ENGINES, ...ROAD_VEHICLES, ...STRUCTURES, ...COMPOSED];
 
 const BY_ID = new Map(TEMPLATES.map((template) => [template.id, template]));
 
@@ -27,7 +29,7 @@ const DIMENSIONS = ['lengthMm', 'widthMm', 'heightMm'] as const;
  * All three dimensions from two: the third keeps the template's proportions to both. @throws RangeError when fewer than
  * two are above 0.
  */
-export function completeSize(template: Template, given: Partial<Size>): Size {
+export function completeSize(template: Pick<Template, 'size'>, given: Partial<Size>): Size {
   const known = DIMENSIONS.filter((name) => (given[name] ?? 0) > 0);
   if (known.length < 2) throw new RangeError(`two of length, width and height are needed, got ${String(known.length)}`);
   const scale = known.reduce((product, name) => product * ((given[name] ?? 1) / template.size[name]), 1) ** (1 / known.length);
@@ -39,10 +41,10 @@ export function completeSize(template: Template, given: Partial<Size>): Size {
 }
 
 /** Surface of a zone, mm²: what the views draw and what lies hidden, with its relief. */
-function zoneAreaMm2(shape: Shape, zoneId: string, reliefFactor: number): number {
+export function zoneAreaMm2(shape: Shape, zoneId: string, reliefFactor: number): number {
   const drawn = shape.views.flatMap((view) => view.patches).filter((patch) => patch.zoneId === zoneId);
   const holes = zoneId === 'glazing' ? 0 : glazedMm2(shape, zoneId);
-  const plane = drawn.reduce((sum, patch) => sum + patch.count * patch.stretch * areaOf(patch.outline), 0) - holes;
+  const plane = drawn.reduce((sum, patch) => sum + patch.count * patch.stretch * patchMm2(patch), 0) - holes;
   const hidden = shape.hidden.filter((h) => h.zoneId === zoneId).reduce((sum, h) => sum + h.areaMm2, 0);
   return (plane + hidden) * reliefFactor;
 }
@@ -78,53 +80,105 @@ export function zoneBox(views: readonly View[], zoneId: string): { view: View['i
 function featuresOf(template: Template, views: readonly View[]): Feature[] {
   return template.features.map(({ zone, kind, label, xShare, yShare }, i) => {
     const box = zoneBox(views, zone)?.box ?? { widthMm: 0, heightMm: 0 };
-    const tenth = (mm: number): number => Math.round(mm * 10) / 10;
     return {
       id: `feature-${String(i + 1)}`,
       zoneId: zone,
       kind,
       label,
-      xMm: tenth(xShare * box.widthMm),
-      yMm: tenth(yShare * box.heightMm),
+      xMm: toTenth(xShare * box.widthMm),
+      yMm: toTenth(yShare * box.heightMm),
     };
   });
 }
 
-/** What the real thing is made of, zone by zone, as far as a template tells. */
-export function madeLike({ template }: Pick<Piece, 'template'>): ReadonlyMap<string, Pick<ZonePlan, 'of' | 'carries'>> {
-  const found = TEMPLATES.find(({ id }) => id === template);
-  return new Map(found?.zones.map((zone) => [zone.id, zone]));
+/** What its template says of each zone of a piece, where it has one and knows it. */
+function plansOf({ template, zones }: Pick<Piece, 'template' | 'zones'>): Map<string, ZonePlan> {
+  const all = BY_ID.get(template)?.zones ?? [];
+  return new Map(
+    zones.flatMap(({ id, role }) => {
+      const plan = all.find((one) => one.id === id) ?? all.find((one) => (one.role ?? one.id) === role);
+      return plan ? [[id, plan] as const] : [];
+    }),
+  );
 }
 
-/** A bare piece from a template. Ids are the template's own, so the same template gives the same piece. */
-export function pieceFromTemplate(
-  template: Template,
-  given: { id: string; name: string; scaleRatio: number; size?: Size; substrate?: SubstrateId },
-): Piece {
-  const size = given.size ?? template.size;
-  const shape = template.shape(size);
-  return {
-    id: given.id,
-    name: given.name,
-    kind: template.kind,
-    template: template.id,
-    scaleRatio: given.scaleRatio,
-    sizeMm: { ...size },
-    handled: template.handled,
+/** What the real thing is made of, zone by zone, as far as the zone or its template tells. */
+export function madeLike(piece: Pick<Piece, 'template' | 'zones'>): ReadonlyMap<string, { of: MadeOf; carries: boolean }> {
+  const plans = plansOf(piece);
+  return new Map(
+    piece.zones.flatMap(({ id, of, carries }) => {
+      const made = of ?? plans.get(id)?.of;
+      return made ? [[id, { of: made, carries: carries ?? plans.get(id)?.carries ?? false }] as const] : [];
+    }),
+  );
+}
+
+/** Zones that a load lies on or in. */
+export function carryingZones(piece: Pick<Piece, 'template' | 'zones'>): Zone[] {
+  const plans = plansOf(piece);
+  return piece.zones.filter(({ id, carries }) => carries ?? plans.get(id)?.carries ?? false);
+}
+
+/** What a piece is given when it is made. */
+export interface Given {
+  id: string;
+  name: string;
+  scaleRatio: number;
+  size?: Size;
+  substrate?: SubstrateId;
+}
+
+/** What a piece may begin with: a template, or a shape of the painter's own. */
+export interface Beginning extends Pick<Template, 'id' | 'name' | 'kind' | 'substrate' | 'startSheen' | 'size' | 'scaleRatio'> {
+  isOwn: boolean;
+  piece: (given: Given) => Piece;
+}
+
+export const beginningOf = (template: Template): Beginning => ({
+  ...template,
+  isOwn: false,
+  piece: (given) => pieceFromTemplate(template, given),
+});
+
+type Shaped = Pick<Piece, 'kind' | 'template' | 'sizeMm' | 'shape' | 'handled' | 'parts' | 'zones' | 'features' | 'checks'>;
+
+/** A piece of some shape, with no work on it yet. */
+export const newPiece = (shaped: Shaped, { id, name, scaleRatio }: Given): Piece => ({
+  ...{
+    id,
+    name,
+    scaleRatio,
+    cleaned: false,
     sheenWanted: 'matt',
     doneBy: null,
     archivedOn: null,
     note: '',
     likeness: 'own',
     varySeed: null,
-    finish: null,
-    intent: null,
-    waivers: [],
+  },
+  ...{ finish: null, intent: null, waivers: [], members: [], pictures: [], groups: [], steps: [] },
+  ...shaped,
+});
+
+/** A bare piece from a template. Ids are the template's own, so the same template gives the same piece. */
+export function pieceFromTemplate(template: Template, given: Given): Piece {
+  const size = given.size ?? template.size;
+  const shape = template.shape(size);
+  const shaped: Shaped = {
+    kind: template.kind,
+    template: template.id,
+    sizeMm: { ...size },
+    shape: null,
+    handled: template.handled,
     parts: template.parts.map((part) => ({ ...part })),
     zones: template.zones.map((zone) => ({
       id: zone.id,
       partId: zone.part,
       name: zone.name,
+      role: zone.role ?? zone.id,
+      of: null,
+      carries: null,
+      count: 1,
       substrate: zone.substrate ?? given.substrate ?? template.substrate,
       startSheen: zone.keepClean ? 'bare' : template.startSheen,
       startColour: null,
@@ -135,34 +189,25 @@ export function pieceFromTemplate(
       keepClean: zone.keepClean ?? null,
     })),
     features: featuresOf(template, shape.views),
-    members: [],
-    pictures: [],
     checks: template.checks.map((check, i) => ({ id: `check-${String(i + 1)}`, ...check, done: false })),
-    groups: [],
-    steps: [],
   };
+  return newPiece(shaped, given);
 }
 
-/** The drawn views of a piece, with the zones that it really has; none where it was never measured. */
-export function elevationsOf(piece: Pick<Piece, 'template' | 'sizeMm' | 'zones'>): View[] {
-  const template = BY_ID.get(piece.template);
-  if (!template || !piece.sizeMm) return [];
-  const zones = new Set(piece.zones.map((zone) => zone.id));
-  return template.shape(piece.sizeMm).views.map((view) => ({ ...view, patches: view.patches.filter((patch) => zones.has(patch.zoneId)) }));
+/** What of a piece its drawing and its areas hang on. */
+export type Drawn = Pick<Piece, 'shape' | 'template' | 'sizeMm' | 'zones'>;
+
+/** How a piece is drawn, by itself or else by its template, with the zones that it really has; null where it was never measured. */
+export function shapeOf({ shape: own, template, sizeMm, zones }: Drawn): Shape | null {
+  const shape = own ?? (sizeMm && BY_ID.get(template)?.shape(sizeMm));
+  return shape ? shapeWith(shape, new Set(zones.map(({ id }) => id))) : null;
 }
 
-/** Zones whose areas follow other dimensions: the piece as it is, measured anew. Areas typed by hand are lost. */
-export function resized(piece: Piece, size: Size): Piece {
-  const template = BY_ID.get(piece.template);
-  if (!template) return { ...piece, sizeMm: size };
-  const shape = template.shape(size);
-  const factor = new Map(template.zones.map((zone) => [zone.id, zone.reliefFactor]));
-  return {
-    ...piece,
-    sizeMm: size,
-    zones: piece.zones.map((zone) => {
-      const relief = factor.get(zone.id);
-      return relief === undefined ? zone : { ...zone, areaMm2: Math.round(zoneAreaMm2(shape, zone.id, relief)) };
-    }),
-  };
-}
+/** A shape with these zones only. */
+export const shapeWith = ({ views, hidden }: Shape, zoneIds: ReadonlySet<string>): Shape => ({
+  views: views.map((view) => ({ ...view, patches: view.patches.filter(({ zoneId }) => zoneIds.has(zoneId)) })),
+  hidden: hidden.filter(({ zoneId }) => zoneIds.has(zoneId)),
+});
+
+/** The drawn views of a piece that show something of it; none where it was never measured. */
+export const elevationsOf = (piece: Drawn): View[] => (shapeOf(piece)?.views ?? []).filter(({ patches }) => patches.length > 0);

@@ -1,4 +1,4 @@
-import { at, circle, courses, posts, rect } from './geometry.js';
+import { at, circle, courses, posts, rect } from '../shape/geometry.js';
 import { GLAZING_PART, MACHINERY, PLANKED, SHEET, after, before, clean, patch, shown, zone } from './parts.js';
 import type { Template } from './types.js';
 

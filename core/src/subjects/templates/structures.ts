@@ -1,4 +1,4 @@
-import { arched, at, courses, posts, rect } from './geometry.js';
+import { arched, at, courses, posts, rect } from '../shape/geometry.js';
 import { MASONRY, PLANKED, ROUGH, after, before, patch, shown, zone } from './parts.js';
 import type { Template } from './types.js';
 

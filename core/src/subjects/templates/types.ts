@@ -1,48 +1,13 @@
-import type { Check, KeepClean, Part, PieceKind, Relief, Size, Zone } from '../piece.js';
+import type { Shape } from '../drawing.js';
+import type { Check, KeepClean, MadeOf, Part, PieceKind, Relief, Size, Zone } from '../piece.js';
 import type { SubstrateId } from '../substrates.js';
-import type { Point } from './geometry.js';
-
-/**
- * A surface as it is drawn on a view. The drawing is also what areas are reckoned from: the model has `count` such
- * surfaces, each `stretch` times as large as it looks (a roof that curves away, a slope seen from above). A count of 0
- * shows again what another view counts.
- */
-export interface Patch {
-  zoneId: string;
-  outline: Point[];
-  count: number;
-  stretch: number;
-}
-
-/** One elevation of the piece. */
-export interface View {
-  id: 'side' | 'end' | 'top';
-  name: string;
-  widthMm: number;
-  heightMm: number;
-  patches: Patch[];
-  /** Plank joints, door edges, courses: drawn, not painted. */
-  lines: Point[][];
-}
-
-/** A surface that no view shows: undersides, insides. */
-export interface Hidden {
-  zoneId: string;
-  areaMm2: number;
-}
-
-export interface Shape {
-  views: View[];
-  hidden: Hidden[];
-}
-
-/** What the real thing is made of there, whatever the model is made of. */
-export type MadeOf = 'timber' | 'steel' | 'stone' | 'rock' | 'earth' | 'load';
 
 export interface ZonePlan {
   id: string;
   name: string;
   part: string;
+  /** The place it is on any piece, where that is not its id. */
+  role?: string;
   relief: Relief;
   /** Real surface against the plane one: planks, ribs, rough stone. */
   reliefFactor: number;

@@ -1,4 +1,4 @@
-import { arched, at, circle, courses, posts, rect } from './geometry.js';
+import { arched, at, circle, courses, posts, rect } from '../shape/geometry.js';
 import { GLAZING_PART, PLANKED, RAIL_PARTS, RUNNING_ZONES, SHEET, clean, patch, runningGear, shown, zone } from './parts.js';
 import { RAIL, ROOF_STRETCH, TWO_AXLES } from './rail.js';
 import type { Template } from './types.js';

@@ -1,6 +1,6 @@
-import { zoneBox, type Piece, type View } from '@eveningtide/core/subjects';
-import type { KeyboardEvent } from 'react';
-import { outlinePath } from '../looks/outline.js';
+import { zoneBox, type Piece, type Point, type View } from '@eveningtide/core/subjects';
+import type { KeyboardEvent, MouseEvent, ReactNode } from 'react';
+import { outlinePath, patchPath } from './outline.js';
 
 interface ElevationProps {
   piece: Piece;
@@ -13,10 +13,23 @@ interface ElevationProps {
   /** Colour to tint a zone with; null leaves it bare. */
   tint: (zoneId: string) => string | null;
   onZone?: (zoneId: string) => void;
+  /** Told where the drawing was pressed, mm; with it zones are not pressed. */
+  onPoint?: ((point: Point) => void) | undefined;
+  /** Drawn over it: what is about to be cut. */
+  children?: ReactNode;
+}
+
+/** Where on a drawing the pointer is, mm. */
+function pointOf({ currentTarget, clientX, clientY }: MouseEvent<SVGSVGElement>): Point | null {
+  const matrix = currentTarget.getScreenCTM();
+  if (!matrix) return null;
+  const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(matrix.inverse());
+  return { xMm: x, yMm: y };
 }
 
 /** One elevation, to scale: zones to press, lines of planks and courses, features as marks. */
-export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone }: ElevationProps) {
+export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone: zonePressed, onPoint, children }: ElevationProps) {
+  const onZone = onPoint ? undefined : zonePressed;
   const zones = new Map(piece.zones.map((zone) => [zone.id, zone]));
   const features = piece.features.flatMap((feature) => {
     const place = zoneBox(views, feature.zoneId);
@@ -30,7 +43,14 @@ export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone 
         viewBox={`${String(-hair)} ${String(-hair)} ${String(view.widthMm + 2 * hair)} ${String(view.heightMm + 2 * hair)}`}
         width={view.widthMm / mmPerPx}
         height={view.heightMm / mmPerPx}
-        className="block max-w-full overflow-visible"
+        className={`block max-w-full overflow-visible ${onPoint ? 'cursor-crosshair' : ''}`}
+        onClick={
+          onPoint &&
+          ((event) => {
+            const point = pointOf(event);
+            if (point) onPoint(point);
+          })
+        }
         role={onZone ? 'group' : 'img'}
         aria-label={`${view.name} of ${piece.name}`}
       >
@@ -61,10 +81,11 @@ export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone 
               className={`outline-none ${onZone ? 'cursor-pointer [&:focus-visible>path]:stroke-ink [&:focus-visible>path]:[stroke-dasharray:3]' : ''}`}
             >
               <title>{zone.name}</title>
-              {own.map(({ outline }, i) => (
+              {own.map((patch, i) => (
                 <path
                   key={i}
-                  d={`${outlinePath(outline)}Z`}
+                  d={patchPath(patch)}
+                  fillRule="evenodd"
                   fill={zone.keepClean ? 'url(#keep-clean)' : (fill ?? 'var(--color-ground)')}
                   fillOpacity={zone.seen === 'never' ? 0.35 : 1}
                   stroke="var(--color-ink)"
@@ -90,6 +111,7 @@ export function Elevation({ piece, view, views, mmPerPx, selected, tint, onZone 
             />
           </g>
         ))}
+        {children}
       </svg>
       <figcaption className="mt-0.5 text-[0.8125rem] text-ink-3">{view.name}</figcaption>
     </figure>
