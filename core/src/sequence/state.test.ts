@@ -8,13 +8,13 @@ import { subject, type SubjectGiven } from './example.js';
 
 const bench = constantAir({ tempC: 20, rhPct: 50 });
 
-/** One zone after some steps that each end at the minute given. */
-function zoneAfter(steps: [Partial<Step> & { technique: string }, number][], on: SubjectGiven = {}): ZoneState {
+/** One zone after some steps that are each begun and done at the minute given, or from one to another. */
+function zoneAfter(steps: [Partial<Step> & { technique: string }, number, number?][], on: SubjectGiven = {}): ZoneState {
   const state = startState(subject({ zones: ['side'], ...on }));
-  steps.forEach(([given, endMin], i) => {
+  steps.forEach(([given, startMin, endMin = startMin], i) => {
     const step = plainStep({ id: String(i), zones: ['all'], ...given });
     const incoming = incomingOf(step);
-    applyStep(state, step, i, incoming, zonesReached(state, step, incoming), endMin, bench);
+    applyStep(state, step, i, incoming, zonesReached(state, step, incoming), { startMin, endMin }, bench);
   });
   return state.zones.get('side')!;
 }
@@ -74,6 +74,29 @@ describe('what a liquid gets at', () => {
       [{ technique: 'chip', material: 'water' }, 1060],
     ]);
     expect(layers(zone, 3000)).toEqual([2, 1, 0]);
+  });
+});
+
+describe('what is done to something wet', () => {
+  const wiped = (from: number, to: number) =>
+    zoneAfter([
+      [{ technique: 'wash', material: 'wash-enamel' }, 0],
+      [{ technique: 'wipe-back', material: 'white-spirit' }, from, to],
+    ]).layers[0]!;
+
+  test('a wipe begun while it can be moved takes its part off, however long it goes on; begun later it takes nothing', () => {
+    const untouched = wiped(41, 50);
+    expect(wiped(20, 30).dryUm).toBeLessThan(untouched.dryUm);
+    expect(wiped(38, 60).dryUm).toBe(wiped(20, 30).dryUm);
+  });
+
+  test('what is scattered into glue while it is wet is held, though the last of it comes later', () => {
+    const sand = (from: number, to: number) =>
+      zoneAfter([
+        [{ technique: 'glue', material: 'white-glue' }, 0],
+        [{ technique: 'scatter', material: 'sand' }, from, to],
+      ]).layers.at(-1)!.loose;
+    expect([sand(5, 10), sand(14, 30), sand(16, 30)]).toEqual([false, false, true]);
   });
 });
 

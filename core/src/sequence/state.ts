@@ -116,10 +116,10 @@ export function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number)
   return isSamePlace(top, incoming) || top.coverPct / 100 >= HOLDS_FROM;
 }
 
-/** What is wiped off with thinner leaves a thin film, while it can be moved at all. */
-function wipeBack(zone: ZoneState, incoming: Incoming, endMin: number): void {
+/** What is wiped off with thinner leaves a thin film, where it is begun while that can be moved at all. */
+function wipeBack(zone: ZoneState, incoming: Incoming, startMin: number): void {
   const layer = incoming.technique.leaves === 1 ? undefined : workableLayer(zone, incoming);
-  if (!layer || endMin > workableMin(layer).toMin) return;
+  if (!layer || startMin > workableMin(layer).toMin) return;
   const at = zone.layers.indexOf(layer);
   zone.layers[at] = thinned(layer, incoming.technique.leaves);
 }
@@ -134,14 +134,14 @@ function blowOn(zone: ZoneState, step: Step, { technique, airflow }: Incoming, e
   );
 }
 
-/** Puts a step's outcome on the zones it reaches. */
+/** Puts a step's outcome on the zones it reaches. What it meets is met when it begins, as in every window; what it leaves dries from its end. */
 export function applyStep(
   state: SequenceState,
   step: Step,
   stepIndex: number,
   incoming: Incoming,
   zones: readonly ZoneState[],
-  endMin: number,
+  { startMin, endMin }: { startMin: number; endMin: number },
   spans: readonly AirSpan[],
 ): void {
   const laid = layerOf(step, stepIndex, incoming, endMin, spans);
@@ -169,12 +169,12 @@ export function applyStep(
         break;
       }
       default: {
-        wipeBack(zone, incoming, endMin);
+        wipeBack(zone, incoming, startMin);
         blowOn(zone, step, incoming, endMin);
         if (!laid) break;
         if (incoming.technique.effect === 'film' || incoming.technique.binds) bindLoose(zone);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
-        const loose = laid.loose && !fallsIntoWet(zone, incoming, endMin);
+        const loose = laid.loose && !fallsIntoWet(zone, incoming, startMin);
         zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });
         if (added) addBuild(zone.build, added);
         showOn(state, zone, stepIndex, incoming, loose);

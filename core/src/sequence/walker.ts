@@ -86,6 +86,7 @@ export interface Visit {
   earliestMin: number;
   heldUpBy: Opening | null;
   closesMin: number | null;
+  startMin: number;
   endMin: number;
 }
 
@@ -157,10 +158,10 @@ export class Walk {
       bottleAgeDays: openedDays === null ? null : openedDays + startMin / MINUTES_PER_DAY,
     };
     const closesMin = closing(openings, startMin) ?? tapeUntil(state, moment);
-    const visit = { moment, earliestMin, heldUpBy, closesMin, endMin };
+    const visit = { moment, earliestMin, heldUpBy, closesMin, startMin, endMin };
     visitor.before(visit);
     const placeAir = step.dryingPlace === null ? undefined : places?.[step.dryingPlace];
-    applyStep(state, step, stepIndex, incoming, zones, endMin, placeAir ? constantAir(placeAir) : bench);
+    applyStep(state, step, stepIndex, incoming, zones, visit, placeAir ? constantAir(placeAir) : bench);
     visitor.after?.(visit);
     this.clock = endMin;
   }

@@ -23,8 +23,8 @@ const LANE = FLOOR + 14;
 const HANDS = 43;
 /** Pixels of an average letter of a label. */
 const LETTER_PX = 7.5;
-/** So many lanes are made at once; more when they come near what is seen. */
-const FIRST_LANES = 8;
+/** So many lanes are made at once; those near what is seen a moment later, so that the page answers in between. */
+const FIRST_LANES = 5;
 /** Show the evenings of the plan, and at least so many. */
 const LEAST_EVENINGS = 4;
 

@@ -31,7 +31,8 @@ export function NearView({
       (entries) => {
         if (entries.some(({ isIntersecting }) => isIntersecting)) setSeen(true);
       },
-      { rootMargin: AHEAD },
+      // a list within a place that scrolls by itself is looked ahead of there, too
+      { rootMargin: AHEAD, scrollMargin: AHEAD },
     );
     watch.observe(at);
     // what is printed is all of it
