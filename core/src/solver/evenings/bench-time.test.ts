@@ -101,6 +101,30 @@ describe('bench time', () => {
     expect(placed(on, job(100))).toEqual([100]);
   });
 
+  test('a cleaning that gave way is done after all when that for which it did is given back', () => {
+    const same = bench(4);
+    expect(placed(same, spray(20, 'black'), spray(10, 'black'), spray(10, 'white'))).toEqual([100, 120, 140]);
+    same.release(1);
+    expect(same.cleanings).toEqual([
+      { fromMin: 120, toMin: 130 },
+      { fromMin: 150, toMin: 160 },
+    ]);
+    const darker = bench(4);
+    expect(placed(darker, spray(20, 'white'), spray(10, 'black'), job(5))).toEqual([100, 124, 144]);
+    darker.release(1);
+    expect(darker.cleanings).toEqual([{ fromMin: 120, toMin: 130 }]);
+    // and it can be taken back
+    const busy = bench(4);
+    expect(placed(busy, spray(20, 'black'), spray(10, 'black'), spray(10, 'white'))).toEqual([100, 120, 140]);
+    const mark = busy.mark();
+    busy.release(1);
+    busy.backTo(mark);
+    expect(busy.cleanings).toEqual([
+      { fromMin: 130, toMin: 140 },
+      { fromMin: 150, toMin: 160 },
+    ]);
+  });
+
   test('daylight waits for the day', () => {
     expect(placed(bench(), job(20, { daylight: true }), job(30, { daylight: true }))).toEqual([320, null]);
   });

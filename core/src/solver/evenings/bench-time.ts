@@ -8,6 +8,8 @@ interface Busy extends Interval {
   colour: string | null;
   /** What has the time: an operation's number; for a cleaning, that of the operation it cleans up after. */
   node: number;
+  /** The cleaning that was cut or left out for it. */
+  gaveWay?: Busy;
 }
 
 /**
@@ -124,15 +126,51 @@ export class BenchTime {
       }
     }
     const work: Busy = { fromMin: startMin, toMin: endMin, kind: 'work', colour: mode.colour, node };
+    if (replaces && cleansFromMin === null) work.gaveWay = replaces;
     for (const name of mode.resources) this.change(name, work, true);
     if (!mode.isSetUp || !setup) return;
     const cleaning: Busy = { fromMin: endMin, toMin: endMin + setup.minutes, kind: 'cleaning', colour: mode.colour, node };
     for (const name of this.cleanHolds) this.change(name, cleaning, true);
   }
 
-  /** Gives back what was taken for an operation. */
+  /** Gives back what was taken for an operation; a cleaning that gave way to it is done after all, as what comes next wants it. */
   release(node: number): void {
-    for (const [name, list] of this.taken) for (const busy of list.filter((b) => b.node === node)) this.change(name, busy, false);
+    const gaveWay = this.listOf(this.hours.setup?.resource ?? '').find((b) => b.node === node && b.gaveWay)?.gaveWay;
+    this.giveBack(node, 'work');
+    this.giveBack(node, 'cleaning');
+    if (gaveWay) this.cleanAfter(gaveWay);
+  }
+
+  private giveBack(node: number, kind: Busy['kind']): void {
+    for (const [name, list] of this.taken)
+      for (const busy of list.filter((b) => b.node === node && b.kind === kind)) this.change(name, busy, false);
+  }
+
+  /** Cleans up after an operation for what comes next, as soon as all that cleaning takes is free. */
+  private cleanAfter({ node, colour }: Busy): void {
+    const { setup } = this.hours;
+    const list = this.listOf(setup?.resource ?? '');
+    const at = list.findIndex((b) => b.node === node && b.kind === 'work');
+    const work = list[at];
+    if (!setup || !work) return;
+    this.giveBack(node, 'cleaning');
+    const next = list.slice(at + 1).find(({ kind }) => kind === 'work');
+    const minutes = next ? this.cleaningBetween(colour, next.colour) : setup.minutes;
+    if (minutes === 0) return;
+    let fromMin = work.toMin;
+    for (let blocked: Busy | undefined; (blocked = this.inTheWay(fromMin, fromMin + minutes)); ) fromMin = blocked.toMin;
+    const cleaning: Busy = { fromMin, toMin: fromMin + minutes, kind: 'cleaning', colour, node };
+    for (const name of this.cleanHolds) this.change(name, cleaning, true);
+  }
+
+  /** What has something that cleaning takes, within these minutes. */
+  private inTheWay(fromMin: number, toMin: number): Busy | undefined {
+    for (const name of this.cleanHolds) {
+      const list = this.listOf(name);
+      const busy = list[firstEndingAfter(list, fromMin)];
+      if (busy && busy.fromMin < toMin) return busy;
+    }
+    return undefined;
   }
 
   /** A point to come back to. */
@@ -213,12 +251,16 @@ export class BenchTime {
 
   /** What is left of a cleaning when this colour comes next; null: all of it. */
   private rinse({ colour, fromMin, toMin }: Busy, next: string | null): number | null {
-    const { setup } = this.hours;
+    const keepMin = this.cleaningBetween(colour, next);
+    return keepMin < toMin - fromMin ? keepMin : null;
+  }
+
+  /** Minutes of cleaning from one colour to the next. */
+  private cleaningBetween(colour: string | null, next: string | null): number {
+    const { minutes = 0, rinseMin, darkness = {} } = this.hours.setup ?? {};
     if (colour === next) return 0;
-    const rinseMin = setup?.rinseMin ?? null;
-    const [first, second] = [setup?.darkness?.[colour ?? ''], setup?.darkness?.[next ?? '']];
-    const enough = rinseMin !== null && first !== undefined && second !== undefined && second > first;
-    return enough && rinseMin < toMin - fromMin ? rinseMin : null;
+    const [first, second] = [darkness[colour ?? ''], darkness[next ?? '']];
+    return first !== undefined && second !== undefined && second > first ? Math.min(rinseMin ?? minutes, minutes) : minutes;
   }
 
   private listOf(name: string): Busy[] {
