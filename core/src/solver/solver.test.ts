@@ -97,15 +97,14 @@ const smallProblem: fc.Arbitrary<ScheduleProblem> = fc
   }));
 
 describe('the solver', () => {
-  test('equals trying every order, on 300 small problems, and says when there is none', () => {
-    let [solvable, impossible] = [0, 0];
+  test('equals trying every order, on 300 small problems', () => {
+    let solvable = 0;
     fc.assert(
       fc.property(smallProblem, (problem) => {
         const { schedule, proven, lowerBoundMin } = solved(problem);
         const best = bruteForce(problem);
         expect(proven).toBe(true);
-        if (best === null) impossible++;
-        else solvable++;
+        if (best !== null) solvable++;
         expect(schedule?.makespanMin ?? null).toEqual(best === null ? null : expect.closeTo(best, 6));
         if (schedule) {
           expect(scheduleFaults(problem, schedule)).toEqual([]);
@@ -115,10 +114,9 @@ describe('the solver', () => {
       { numRuns: 300 },
     );
     expect(solvable).toBeGreaterThan(100);
-    expect(impossible).toBeGreaterThan(0);
   });
 
-  test('and on problems with windows so tight that many cannot be', () => {
+  test('says when there is none, on problems with windows so tight that many cannot be', () => {
     const tight = fc
       .array(fc.tuple(fc.integer({ min: 4, max: 12 }), fc.integer({ min: 0, max: 22 })), { minLength: 2, maxLength: 4 })
       .map((given): ScheduleProblem => ({
