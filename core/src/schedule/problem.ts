@@ -221,19 +221,15 @@ function windowsOf(evening: RelativeOpening, night: RelativeOpening, factor: num
 
 /** The airbrush is cleaned by hand between colours; a darker one wants a rinse only. */
 function setupOf(doings: readonly Doing[], { workshop: { airbrushCleanMin }, supplies }: Bench): Setup {
-  const painted = doings.flatMap(({ steps }) => steps.filter(({ material }) => material !== null));
-  return {
-    resource: 'airbrush',
-    minutes: airbrushCleanMin,
-    holds: ['hands'],
-    rinseMin: Math.ceil(airbrushCleanMin / 2),
-    darkness: Object.fromEntries(
-      painted.flatMap((step) => {
-        const colour = stepPaint(step, supplies)?.colour;
-        return colour ? [[colourOf(step), 100 - labOf(colour).l] as const] : [];
-      }),
-    ),
-  };
+  const darkness: Record<string, number> = {};
+  for (const { steps } of doings)
+    for (const step of steps) {
+      // one pot serves many steps
+      if (step.material === null || colourOf(step) in darkness) continue;
+      const colour = stepPaint(step, supplies)?.colour;
+      if (colour) darkness[colourOf(step)] = 100 - labOf(colour).l;
+    }
+  return { resource: 'airbrush', minutes: airbrushCleanMin, holds: ['hands'], rinseMin: Math.ceil(airbrushCleanMin / 2), darkness };
 }
 
 /** What has been sprayed, or is being: when it ends, and in which colour. */

@@ -2,6 +2,7 @@ import type { ListKey, OneOf, Stored } from '@eveningtide/core/kept';
 import type { EndpointBuilder, MutationDefinition, QueryDefinition } from '@reduxjs/toolkit/query/react';
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { PATIENT, type baseQuery } from './ask.js';
+import { parsing } from './raw-text.js';
 
 interface Listed<One extends string> {
   /** What one is called in requests and answers. */
@@ -92,7 +93,11 @@ function endpointsOf(key: ListKey, build: EndpointBuilder<typeof baseQuery, Tag,
       () => undefined,
     );
   return {
-    [key]: build.query<Row[], void>({ query: () => key, ...(inPlace ? { transformResponse: asItCame } : {}), providesTags: [key] }),
+    [key]: build.query<Row[], void>({
+      query: () => ({ url: key, responseHandler: parsing(key) }),
+      ...(inPlace ? { transformResponse: asItCame } : {}),
+      providesTags: [key],
+    }),
     [`save${capital(one)}`]: build.mutation<Row, Row>({
       query: (row) => ({
         url: `${key}/${idOf(row)}`,

@@ -22,6 +22,17 @@ describe('a list told by its changes', () => {
     expect(sender.deltaTo([changed])).toEqual({ order: ['b'], changed: [] });
   });
 
+  test('what the other end has read by itself is not sent, but for its order; what has changed since is', () => {
+    const [sender, receiver] = [new Sender(idOf), new Receiver(idOf)];
+    const [a, b] = ['a', 'b'].map((id) => ({ id, n: 1 })) as [One, One];
+    receiver.keep([{ ...a }, { ...b }]);
+    sender.has([a, b]);
+    const changed = { ...b, n: 2 };
+    const told = sender.deltaTo([changed, a]);
+    expect(told).toEqual({ order: ['b', 'a'], changed: [changed] });
+    expect(receiver.take(told)).toEqual([changed, a]);
+  });
+
   test('in parts it holds each change once, and the order last', () => {
     fc.assert(
       fc.property(fc.uniqueArray(fc.nat(), { maxLength: 20 }), fc.integer({ min: 1, max: 6 }), (changed, most) => {

@@ -21,6 +21,11 @@ export class Sender<T> {
     return { order: isSameOrder ? null : order, changed };
   }
 
+  /** The other end has these already. */
+  has(some: readonly T[]): void {
+    for (const one of some) this.sent.set(this.idOf(one), one);
+  }
+
   /** What has changed in some of the list, which then counts as sent. */
   changedIn(some: readonly T[]): T[] {
     const changed = some.filter((one) => this.sent.get(this.idOf(one)) !== one);

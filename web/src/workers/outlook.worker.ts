@@ -17,6 +17,7 @@ import type { Bounds } from '@eveningtide/core/solver';
 import type { Piece } from '@eveningtide/core/subjects';
 import { delayOf, type Delay } from '@eveningtide/core/tonight';
 import { expose } from 'comlink';
+import type { StoredEntry, StoredPiece } from '../store/api.js';
 import { Receiver, Sender, type Delta } from './delta.js';
 
 /** What is given besides pieces and log; what is left out is as before. */
@@ -135,6 +136,13 @@ function needs(mixes: readonly Mix[]): (Needs & { stock: Stock }) | null {
 
 /** The core in a thread of its own: plans and checks while the page stays quick. */
 const service = {
+  /** The list as the server sent it, its order still to come. */
+  readPieces(text: string): void {
+    pieces.keep((JSON.parse(text) as StoredPiece[]).map(({ piece }) => piece));
+  },
+  readLog(text: string): void {
+    log.keep((JSON.parse(text) as StoredEntry[]).map(({ entry }) => entry));
+  },
   tellPieces(part: Delta<Piece>): void {
     given = { ...given, pieces: pieces.take(part) };
   },

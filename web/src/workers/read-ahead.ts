@@ -1,15 +1,17 @@
 import { api } from '../store/api.js';
-import { merged } from '../store/merged.js';
+import { wantText } from '../store/raw-text.js';
 import type { AppStore } from '../store/store.js';
-import { tellThread } from './tell-thread.js';
+import { giveText } from './tell-thread.js';
 
 /**
- * Asks for the long lists, before anything is drawn that asks for them, and tells them to the thread that plans as they come. A browser asks a server for six things
+ * Asks for the long lists, before anything is drawn that asks for them, and gives them to the thread that plans as they come. A browser asks a server for six things
  * at a time: the rest waits until the interface is there, which would have to wait for it.
  */
 export function readListsAhead({ dispatch }: AppStore): void {
-  void dispatch(api.endpoints.pieces.initiate()).then(({ data }) => data && tellThread({ pieces: data.map(({ piece }) => piece) }));
-  void dispatch(api.endpoints.log.initiate()).then(({ data }) => data && tellThread({ log: merged(data, []) }));
+  wantText('pieces', (text) => void giveText.pieces(text, pieces));
+  wantText('log', (text) => void giveText.log(text, log));
+  const pieces = dispatch(api.endpoints.pieces.initiate()).then(({ data = [] }) => data.map(({ piece }) => piece));
+  const log = dispatch(api.endpoints.log.initiate()).then(({ data = [] }) => data.map(({ entry }) => entry));
   void dispatch(api.endpoints.workshop.initiate());
 }
 

@@ -33,9 +33,25 @@ async function tell(lists: Lists): Promise<void> {
   if (lists.log) await inParts(partsOf(log.deltaTo(lists.log), ENTRIES_AT_ONCE), tellLog);
 }
 
-/** The thread that plans keeps these lists: it is told what has changed in them, one telling after the other. */
-export function tellThread(lists: Lists): Promise<void> {
-  const told = telling.then(() => tell(lists));
+function inTurn(work: () => Promise<void>): Promise<void> {
+  const told = telling.then(work);
   telling = told.catch(() => undefined);
   return told;
 }
+
+/** The thread that plans keeps these lists: it is told what has changed in them, one telling after the other. */
+export const tellThread = (lists: Lists): Promise<void> => inTurn(() => tell(lists));
+
+/** Gives it the list as it came from the server; what was parsed of that here needs not be told then. */
+export const giveText = {
+  pieces: (text: string, parsed: Promise<readonly Piece[]>): Promise<void> =>
+    inTurn(async () => {
+      await outlookService().readPieces(text);
+      pieces.has(await parsed);
+    }),
+  log: (text: string, parsed: Promise<readonly LogEntry[]>): Promise<void> =>
+    inTurn(async () => {
+      await outlookService().readLog(text);
+      log.has(await parsed);
+    }),
+};

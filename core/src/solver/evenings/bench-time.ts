@@ -34,6 +34,15 @@ interface Change {
   added: boolean;
 }
 
+/** Of each evening, in minutes: all that is left of it, and what is left until it counts as filled. */
+interface Free {
+  whole: Float64Array;
+  filled: Float64Array;
+}
+
+/** Minutes that are lost in reckoning. */
+const SLACK = 1e-6;
+
 /** What an evening offers. */
 export interface Hours {
   evenings: readonly Interval[];
@@ -66,7 +75,7 @@ function wholeMinute(atMin: number, allowed: readonly Interval[]): number {
 export class BenchTime {
   private readonly taken = new Map<string, Busy[]>();
   /** Minutes of each evening that are still free, by resource: full evenings are passed over at once. */
-  private readonly free = new Map<string, Float64Array>();
+  private readonly free = new Map<string, Free>();
   private readonly trail: Change[] = [];
   private readonly cleanHolds: readonly string[];
 
@@ -77,12 +86,11 @@ export class BenchTime {
 
   /** First slot for a way of working inside the allowed minutes; null when there is none. */
   find(mode: Mode, daylightOnly: boolean, allowed: readonly Interval[]): Slot | null {
-    const { evenings, setup, capacities } = this.hours;
+    const { evenings, capacities } = this.hours;
     if (capacities && mode.resources.some((wanted) => !(Number(capacities[wanted]) > 0))) return null;
-    const cleanMin = mode.isSetUp ? (setup?.minutes ?? 0) : 0;
-    // a cleaning that is there already may give way
-    const leastMin = mode.durationMin - cleanMin;
-    const lists = mode.resources.map((name) => this.freeOf(name));
+    // its own cleaning is not counted: one that is there already may give way to it
+    const leastMin = mode.durationMin - SLACK;
+    const lists = mode.resources.map((name) => this.freeOf(name)[mode.fills ? 'whole' : 'filled']);
     let at = firstOpen(allowed, -Infinity);
     while (at !== null && at < Infinity) {
       let e = firstEndingAfter(evenings, at);
@@ -158,7 +166,7 @@ export class BenchTime {
     const minutes = next ? this.cleaningBetween(colour, next.colour) : setup.minutes;
     if (minutes === 0) return;
     let fromMin = work.toMin;
-    for (let blocked: Busy | undefined; (blocked = this.inTheWay(fromMin, fromMin + minutes)); ) fromMin = blocked.toMin;
+    for (let blocked: Busy | undefined; (blocked = this.inTheWay(fromMin, fromMin + minutes));) fromMin = blocked.toMin;
     const cleaning: Busy = { fromMin, toMin: fromMin + minutes, kind: 'cleaning', colour, node };
     for (const name of this.cleanHolds) this.change(name, cleaning, true);
   }
@@ -269,16 +277,26 @@ export class BenchTime {
     return list;
   }
 
-  private freeOf(name: string): Float64Array {
+  private freeOf(name: string): Free {
     let free = this.free.get(name);
-    if (!free) this.free.set(name, (free = Float64Array.from(this.hours.evenings, (e) => e.toMin - e.fromMin)));
+    if (!free) {
+      const { evenings, filledTo } = this.hours;
+      free = {
+        whole: Float64Array.from(evenings, (e) => e.toMin - e.fromMin),
+        filled: Float64Array.from(evenings, (e, i) => (filledTo[i] ?? e.toMin) - e.fromMin),
+      };
+      this.free.set(name, free);
+    }
     return free;
   }
 
   private count(name: string, { fromMin, toMin }: Busy, added: boolean): void {
-    const free = this.freeOf(name);
-    const e = firstEndingAfter(this.hours.evenings, fromMin);
-    free[e] = (free[e] ?? 0) - (added ? toMin - fromMin : fromMin - toMin);
+    const { evenings, filledTo } = this.hours;
+    const { whole, filled } = this.freeOf(name);
+    const e = firstEndingAfter(evenings, fromMin);
+    const sign = added ? -1 : 1;
+    whole[e] = (whole[e] ?? 0) + sign * (toMin - fromMin);
+    filled[e] = (filled[e] ?? 0) + sign * Math.max(0, Math.min(toMin, filledTo[e] ?? toMin) - fromMin);
   }
 
   private change(name: string, busy: Busy, added: boolean): void {
