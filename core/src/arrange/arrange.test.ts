@@ -201,6 +201,27 @@ describe('a recipe to start from', () => {
     }
   }, 120_000);
 
+  test('bare metal and card get a ground that is there: from the can, else with a brush, and no alarm', () => {
+    for (const [cans, substrate, ground] of [
+      [true, 'brass', 'primer-etch-aerosol'],
+      [false, 'brass', 'primer-etch-brush'],
+      [false, 'card', 'primer-shellac-brush'],
+    ] as const) {
+      const supplies = suppliesOf({ bottles: [], materials: [], sprayers: { airbrush: false, cans } });
+      const van = pieceFromTemplate(templateById('van'), { id: 'p', name: 'P', scaleRatio: 76 });
+      const bare = van.zones.map((zone) => ({
+        ...zone,
+        startSheen: 'bare' as const,
+        substrate: zone.keepClean ? zone.substrate : substrate,
+      }));
+      const piece = { ...van, zones: bare };
+      const recipe = recipesFor(piece)[0]!;
+      const { steps, letStand } = arrange(asked(piece, { wishes: recipeWishes(piece, recipe, '#6b5a3e') }, { supplies }));
+      expect([substrate, cans, steps?.some(({ material }) => material === ground)]).toEqual([substrate, cans, true]);
+      expect([substrate, cans, letStand]).toEqual([substrate, cans, []]);
+    }
+  });
+
   test('every recipe suits something, and every kind of piece has one', () => {
     const pieces = TEMPLATES.map((template) => pieceFromTemplate(template, { id: 'p', name: 'P', scaleRatio: 76 }));
     expect(new Set(pieces.flatMap((piece) => recipesFor(piece)))).toEqual(new Set(RECIPES));

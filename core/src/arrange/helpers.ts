@@ -1,7 +1,8 @@
 import type { Fitting } from '../effects/index.js';
-import { thoseThereAre } from '../materials/index.js';
+import { CARD_GROUNDS, METAL_GROUNDS, thoseThereAre } from '../materials/index.js';
 import { incomingOf, ruleById, wrongSheens, type Cure, type SequenceState } from '../sequence/index.js';
 import { substrateById, type PieceKind, type Step, type SubstrateKind } from '../subjects/index.js';
+import { groundTechnique } from '../techniques/index.js';
 import type { Block } from './blocks.js';
 import { coat } from './coat.js';
 
@@ -108,6 +109,13 @@ function sealsFor(block: Block, zones: string[], fitting: Fitting): Helper[] {
   return [...matt, ...smoothOnes];
 }
 
+/** The first of some grounds that there is something to lay with. */
+function ground(materials: readonly string[], zones: string[], does: string, fitting: Fitting): Helper[] {
+  const [material] = thoseThereAre(materials, fitting.supplies);
+  if (material === undefined || zones.length === 0) return [];
+  return [{ step: coat(groundTechnique(fitting.supplies.material(material)), material, zones, fitting), does, cures: GROUND_CURES }];
+}
+
 /** Undercoats for substrates that colour does not hold on, or that its liquid attacks. */
 function groundsFor(block: Block, state: SequenceState, fitting: Fitting): Helper[] {
   // over colour nobody primes
@@ -119,12 +127,8 @@ function groundsFor(block: Block, state: SequenceState, fitting: Fitting): Helpe
   const card = of('card');
   const soft = zones.filter(({ substrate }) => substrateById(substrate).attackedBy.hot === 'mist').map(({ id }) => id);
   return [
-    ...(metal.length > 0
-      ? [{ step: coat('spray-coat', 'primer-etch-aerosol', metal, fitting), does: 'Lets paint grip the metal', cures: GROUND_CURES }]
-      : []),
-    ...(card.length > 0
-      ? [{ step: coat('spray-coat', 'primer-lacquer-aerosol', card, fitting), does: 'Keeps water out of the card', cures: GROUND_CURES }]
-      : []),
+    ...ground(METAL_GROUNDS, metal, 'Lets paint grip the metal', fitting),
+    ...ground(CARD_GROUNDS, card, 'Keeps water out of the card', fitting),
     ...(soft.length > 0
       ? [
           {

@@ -29,10 +29,11 @@ const canBeDone = ({ steps }: Way, { sprayers, isMaterial, material }: Supplies)
     return sprayers.airbrush || tools.some((one) => one !== 'airbrush' && one !== 'aerosol');
   });
 
-/** The way a wish is done: the one it names, else the first of the painter's school, else the first, of those that can be done with what there is. */
+/** The way a wish is done: the one it names, or what stands in for that where it cannot be done here, else the first of the painter's school, else the first, of those that can be done with what there is. */
 export function wayOf(wish: Wish, effect: Effect, { schools, supplies }: Pick<Fitting, 'schools' | 'supplies'>): Way {
   const named = effect.ways.find(({ id }) => id === wish.way);
-  if (named) return named;
+  if (named && canBeDone(named, supplies)) return named;
+  if (named) return effect.ways.find(({ id }) => id === named.standIn) ?? named;
   const possible = effect.ways.filter((way) => canBeDone(way, supplies));
   const ofSchool = possible.find(({ school }) => school && SCHOOL_IDS.some((id) => school[id] !== undefined && school[id] === schools[id]));
   return ofSchool ?? possible[0] ?? effect.ways[0];

@@ -37,6 +37,8 @@ export interface Way {
   why: string;
   /** The school it belongs to: it is taken first where the painter is of that school. */
   school?: { [Id in SchoolId]?: string };
+  /** The way that stands in for it where there is nothing to do it with. */
+  standIn?: string;
   steps: readonly EffectStep[];
 }
 

@@ -54,6 +54,10 @@ const BOTH: Sprayers = { airbrush: true, cans: true };
 export const thoseThereAre = (materials: readonly string[], { sprayers, material }: Pick<Supplies, 'sprayers' | 'material'>): string[] =>
   materials.filter((id) => sprayers.cans || !material(id).aerosol);
 
+/** What makes bare metal hold paint, and what keeps water out of card, the usual one first. */
+export const METAL_GROUNDS = ['primer-etch-aerosol', 'primer-etch-brush'] as const;
+export const CARD_GROUNDS = ['primer-lacquer-aerosol', 'primer-shellac-brush'] as const;
+
 export function suppliesOf({ bottles, materials, sprayers = BOTH }: Shelf): Supplies {
   const own = new Map(
     materials.filter(({ like }) => isMaterialId(like)).map((given) => [given.id, materialOf(given, materialById(given.like))] as const),

@@ -1,7 +1,7 @@
 import { SUBSTITUTES, materialById, type Supplies, thoseThereAre } from '../materials/index.js';
 import { formatMinutes } from '../units/index.js';
 import { KEEP_CLEAN, plainStep, type KeepClean, type Step } from '../subjects/index.js';
-import { techniqueById, type Schools } from '../techniques/index.js';
+import { groundTechnique, techniqueById, type Schools } from '../techniques/index.js';
 import type { Edit, Fix } from './finding.js';
 import { openPlaces, sprays } from './keep-clean.js';
 import type { Layer } from './layer.js';
@@ -290,10 +290,15 @@ export const glueFirst = (moment: Moment): Fix[] => [
   ),
 ];
 
-/** A primer on the same zones, what must be kept clean masked. */
-export const insertPrimer = (moment: Moment, material: string, label: string): Fix[] => [
-  maskedCoat({ ...moment, at: moment.stepIndex }, step({ technique: 'spray-coat', material, zones: [...moment.step.zones] }), label),
-];
+/** The first of some primers that there is something to lay with, on the same zones, what must be kept clean masked. */
+export const insertPrimer = (moment: Moment, materials: readonly string[], words: string): Fix[] =>
+  thoseThereAre(materials, moment.supplies)
+    .slice(0, 1)
+    .map((id) => {
+      const material = materialById(id);
+      const laid = step({ technique: groundTechnique(material), material: id, zones: [...moment.step.zones] });
+      return maskedCoat({ ...moment, at: moment.stepIndex }, laid, `${words}: ${material.name.toLowerCase()}`);
+    });
 
 /** What lies loose, wetted and flooded with thinned glue. */
 export const bindLoad = (zones: string[], at: number): Fix[] =>

@@ -1,25 +1,27 @@
 import { describe, expect, test } from '@jest/globals';
 import { constantAir } from '../climate/index.js';
 import { CATALOGUE, suppliesOf, type Supplies } from '../materials/index.js';
-import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
+import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 import { checkSequence, incomingOf, subjectOf, usualTool } from './index.js';
 
 const having = (airbrush: boolean, cans: boolean): Supplies => suppliesOf({ bottles: [], materials: [], sprayers: { airbrush, cans } });
 const piece = pieceFromTemplate(templateById('wall'), { id: 'w', name: 'Wall', scaleRatio: 76 });
 
-/** Kinds that fixes would lay against a wash that lifts the coat below. */
-function laidByFixes(supplies: Supplies): string[] {
-  const steps = [
-    plainStep({ id: 'a', technique: 'brush-coat', material: 'enamel-matt', zones: ['all'] }),
-    plainStep({ id: 'b', technique: 'wash', material: 'wash-enamel', zones: ['all'] }),
-  ];
+/** A wash that lifts the coat below. */
+const LIFTING = [
+  plainStep({ id: 'a', technique: 'brush-coat', material: 'enamel-matt', zones: ['all'] }),
+  plainStep({ id: 'b', technique: 'wash', material: 'wash-enamel', zones: ['all'] }),
+];
+
+/** Kinds that fixes would lay. */
+function laidByFixes(supplies: Supplies, steps: Step[] = LIFTING, on: Piece = piece): string[] {
   const { findings } = checkSequence(
     {
-      subject: subjectOf(piece),
+      subject: subjectOf(on),
       steps,
-      startsMin: [0, 1440],
-      durationsMin: [10, 10],
+      startsMin: steps.map((_, i) => i * 1440),
+      durationsMin: steps.map(() => 10),
       bench: constantAir({ tempC: 20, rhPct: 50 }),
       supplies,
     },
@@ -50,5 +52,21 @@ describe('what there is to spray with', () => {
     const without = laidByFixes(having(false, false));
     expect(without.length).toBeGreaterThan(0);
     expect(without.filter(isCan)).toEqual([]);
+  });
+
+  test('what bare metal and bare card want first is brushed where there is no can', () => {
+    const bare = (substrate: 'brass' | 'card'): Piece => ({
+      ...piece,
+      zones: piece.zones.map((zone) => ({ ...zone, substrate, startSheen: 'bare' })),
+    });
+    const paint = [plainStep({ id: 'a', technique: 'brush-coat', material: 'acrylic-matt', zones: ['all'] })];
+    const first = (cans: boolean, substrate: 'brass' | 'card') => laidByFixes(having(true, cans), paint, bare(substrate));
+    expect(first(true, 'brass')).toEqual(['primer-etch-aerosol']);
+    expect(first(false, 'brass')).toEqual(['primer-etch-brush']);
+    expect(first(true, 'card')).toContain('primer-lacquer-aerosol');
+    expect(first(false, 'card')).toContain('primer-shellac-brush');
+    // and what is brushed first is heard as what it is
+    const grounded = [plainStep({ id: 'g', technique: 'brush-coat', material: 'primer-etch-brush', zones: ['all'] }), ...paint];
+    expect(laidByFixes(having(false, false), grounded, bare('brass'))).toEqual([]);
   });
 });

@@ -5,3 +5,6 @@ const OF_THE_PIECE: ReadonlySet<Effect> = new Set<Effect>(['none', 'take-off', '
 
 /** Whether it is laid on a surface or works on what lies there, so that cover and coats mean something. */
 export const isOnSurface = ({ effect, dose }: Pick<Technique, 'effect' | 'dose'>): boolean => dose !== null || !OF_THE_PIECE.has(effect);
+
+/** How a ground is laid: from its can, else with a brush. */
+export const groundTechnique = ({ aerosol }: { aerosol: boolean }): string => (aerosol ? 'spray-coat' : 'brush-coat');

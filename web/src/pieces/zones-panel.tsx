@@ -86,7 +86,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
           ))}
         </div>
       )}
-      {views.length > 0 && piece.steps.length > 0 && <LookSlider piece={piece} looks={looks} at={at} onChange={setChosen} />}
+      {/* right below the drawing that was pressed, so that it is seen at once */}
       {zone && (
         <ZoneEditor
           key={zone.id}
@@ -99,6 +99,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
           }}
         />
       )}
+      {views.length > 0 && piece.steps.length > 0 && <LookSlider piece={piece} looks={looks} at={at} onChange={setChosen} />}
       {!step && !zone && <ZoneList piece={piece} />}
       {!step && (
         <Button

@@ -1,5 +1,8 @@
 import { AEROSOL_LACQUER, DATA_SHEETS, BY_ALKYD, BY_OIL, BY_SOLVENT, BY_WATER, SPIRIT_BORNE, WATERBORNE, dries, material } from './define.js';
 
+/** What is brushed from a tin of spirit: it dries too fast for a second stroke, and brings no water to card and no hot thinner to plastic (common practice). */
+const IN_ALCOHOL = { carrier: 'alcohol', volumeSolidsPct: 20, minFilmC: 8, blushRhPct: 80, lifeMonths: 24, hazards: ['flammable-vapour'] } as const;
+
 /** Alkyds take a second coat of their kind within the hour or after two days, and wrinkle between (common practice). */
 const ALKYD_WRINKLE = { solvents: ['spirit'], wetFromMin: 10, wetUntilMin: 60, hardFromMin: 2880 } as const;
 
@@ -7,6 +10,8 @@ export const PAINTS = [
   material({ ...AEROSOL_LACQUER, id: 'primer-lacquer-aerosol', name: 'Lacquer primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 15, [5, 10, 15, 60, 1440, 1440]) }),
   material({ ...AEROSOL_LACQUER, id: 'primer-acrylic-aerosol', name: 'Acrylic primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 5, drying: dries(BY_SOLVENT, 15, [8, 15, 25, 75, 1440, 1440]) }),
   material({ ...AEROSOL_LACQUER, id: 'primer-etch-aerosol', etches: true, name: 'Etch primer, aerosol', role: 'primer', family: 'lacquer', sheenGu: 8, colour: '#8c8f7a', drying: dries(BY_SOLVENT, 15, [5, 10, 20, 90, 1440, 1440], 10, DATA_SHEETS) }),
+  material({ ...IN_ALCOHOL, id: 'primer-etch-brush', etches: true, name: 'Etch primer, brushed', role: 'primer', family: 'lacquer', sheenGu: 8, colour: '#8c8f7a', drying: dries(BY_SOLVENT, 10, [5, 10, 30, 90, 1440, 1440], 20) }),
+  material({ ...IN_ALCOHOL, id: 'primer-shellac-brush', hidingPct: 10, name: 'Shellac seal, brushed', role: 'primer', family: 'lacquer', sheenGu: 40, colour: '#c9a36a', drying: dries(BY_SOLVENT, 10, [5, 10, 30, 60, 720, 1440], 20) }),
   material({ ...WATERBORNE, id: 'primer-acrylic-brush', name: 'Acrylic primer, brushed', role: 'primer', family: 'acrylic', sheenGu: 5, drying: dries(BY_WATER, 20, [10, 20, 40, 90, 1440, 1440], 30) }),
   material({ ...WATERBORNE, id: 'acrylic-matt', name: 'Acrylic, matt', role: 'paint', family: 'acrylic', sheenGu: 5, drying: dries(BY_WATER, 15, [8, 15, 30, 60, 1440, 1440], 15) }),
   material({ ...WATERBORNE, id: 'acrylic-satin', name: 'Acrylic, satin', role: 'paint', family: 'acrylic', sheenGu: 30, drying: dries(BY_WATER, 15, [10, 18, 35, 75, 1440, 1440], 15) }),

@@ -1,6 +1,7 @@
+import { CARD_GROUNDS, METAL_GROUNDS } from '../../materials/index.js';
 import { plainStep } from '../../subjects/index.js';
 import type { Fix } from '../finding.js';
-import { maskedCoat, swaps } from '../fix-proposals.js';
+import { insertPrimer, maskedCoat, swaps } from '../fix-proposals.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
 import { finding, type Rule } from './rule.js';
@@ -16,12 +17,10 @@ const wasCleaned = ({ subject, steps, stepIndex }: Moment): boolean =>
 
 type Fault = { what: string; evidence: string; fixes: (moment: Moment) => Fix[] };
 
-const insertBefore =
-  (label: string, technique: string, material: string) =>
-  (moment: Moment): Fix[] => {
-    const { id: _id, ...step } = plainStep({ id: '', technique, material, zones: moment.step.zones });
-    return [maskedCoat({ ...moment, at: moment.stepIndex }, step, label)];
-  };
+const washFirst = (moment: Moment): Fix[] => {
+  const { id: _id, ...step } = plainStep({ id: '', technique: 'clean', material: 'water-detergent', zones: moment.step.zones });
+  return [maskedCoat({ ...moment, at: moment.stepIndex }, step, 'Wash it first')];
+};
 
 function faultOf(zone: ZoneState, moment: Moment): Fault | null {
   const { kind } = zone.substrate;
@@ -30,19 +29,19 @@ function faultOf(zone: ZoneState, moment: Moment): Fault | null {
     return {
       what: 'Paint does not grip bare metal.',
       evidence: 'No primer lies below; etch primer is made for it.',
-      fixes: insertBefore('Prime it first: etch primer, aerosol', 'spray-coat', 'primer-etch-aerosol'),
+      fixes: (at) => insertPrimer(at, METAL_GROUNDS, 'Prime it first'),
     };
   if (kind === 'resin' && !wasCleaned(moment))
     return {
       what: 'Resin needs washing before its first coat.',
       evidence: 'Release agent or uncured resin stays on it; no cleaning step comes before.',
-      fixes: insertBefore('Wash it first', 'clean', 'water-detergent'),
+      fixes: washFirst,
     };
   if (kind === 'card' && solvents.some(({ solvent }) => solvent === 'water'))
     return {
       what: 'A waterborne coat warps bare card.',
       evidence: 'Nothing seals the card below.',
-      fixes: (at) => [...swaps(at), ...insertBefore('Seal it first: lacquer primer, aerosol', 'spray-coat', 'primer-lacquer-aerosol')(at)],
+      fixes: (at) => [...swaps(at), ...insertPrimer(at, CARD_GROUNDS, 'Seal it first')],
     };
   return null;
 }

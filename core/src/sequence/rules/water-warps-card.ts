@@ -1,3 +1,4 @@
+import { CARD_GROUNDS } from '../../materials/index.js';
 import { insertPrimer } from '../fix-proposals.js';
 import type { Moment } from '../moment.js';
 import type { ZoneState } from '../state.js';
@@ -48,7 +49,7 @@ export const waterWarpsCard: Rule = {
           message: `${sentence(from)} warps bare card.`,
           evidence: 'Nothing seals the card below.',
         }),
-        propose: () => insertPrimer(moment, 'primer-lacquer-aerosol', 'Seal it first: lacquer primer, aerosol'),
+        propose: () => insertPrimer(moment, CARD_GROUNDS, 'Seal it first'),
       },
     ];
   },
