@@ -130,8 +130,8 @@ export interface Material {
   shot?: boolean;
   /** Bites into metal with acid. */
   etches?: boolean;
-  /** What it thins dries so many times as slowly. */
-  retards?: number;
+  /** What it thins by its usual share dries so many times as slowly; less of it does less, more of it more. */
+  retards?: { factor: number; usualShare: number };
   /** Runs into dry matter by itself: it has a wetting agent in it. */
   wetsOut?: boolean;
   /** Shines as metal does, whatever gloss it is: a clear coat over it takes the gleam. */

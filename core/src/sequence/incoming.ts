@@ -140,12 +140,22 @@ export function incomingOf(step: Step, supplies: Supplies = CATALOGUE): Incoming
   return incoming;
 }
 
+/** More than so many times its usual share a retarder does no more: then the paint hardly dries at all (from memory). */
+const MOST_RETARDER = 2;
+
+/** How many times as slowly a step dries for the retarder in it. */
+function retardedBy({ dilution }: Step, supplies: Supplies): number {
+  const retards = dilution && supplies.material(dilution.thinner).retards;
+  if (!retards) return 1;
+  const share = dilutionShares(dilution).thinner / retards.usualShare;
+  return retards.factor ** Math.min(share, MOST_RETARDER);
+}
+
 // eslint-disable-next-line complexity -- one field after the other, each with what stands in for it
 function workOut(step: Step, supplies: Supplies): Incoming {
   const technique = techniqueById(step.technique);
   const asLabelled = step.material === null ? null : supplies.material(step.material);
-  const retards = step.dilution ? (supplies.material(step.dilution.thinner).retards ?? 1) : 1;
-  const material = asLabelled && slowed(asLabelled, (supplies.pace?.dryingFactorOf(step) ?? 1) * retards);
+  const material = asLabelled && slowed(asLabelled, (supplies.pace?.dryingFactorOf(step) ?? 1) * retardedBy(step, supplies));
   const tool = step.tool ?? usualTool(technique, material, supplies);
   const sprayed = isSprayTool(tool);
   const solvents = new Map<SolventClass, string>();

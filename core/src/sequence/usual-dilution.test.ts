@@ -31,9 +31,13 @@ describe('the usual dilution', () => {
     expect(withUsualDilution(coat, { material: 'acrylic-matt', dilution: null }, CATALOGUE).dilution).toBeNull();
   });
 
-  test('a retarder keeps what it thins open for longer', () => {
-    const wet = (thinner: string) =>
-      incomingOf({ ...coat, material: 'acrylic-matt', dilution: { thinner, parts: [4, 1] } }).material!.drying!.ages.touchMin;
-    expect(wet('acrylic-retarder')).toBeCloseTo(2.5 * wet('water'));
+  test('a retarder keeps what it thins open for longer: a little of it a little, twice as much and more no longer than that', () => {
+    const wet = (thinner: string, parts: [number, number] = [4, 1]) =>
+      incomingOf({ ...coat, material: 'acrylic-matt', dilution: { thinner, parts } }).material!.drying!.ages.touchMin;
+    const plain = wet('water');
+    expect(wet('acrylic-retarder')).toBeCloseTo(2.5 * plain);
+    expect(wet('acrylic-retarder', [9, 1])).toBeCloseTo(Math.sqrt(2.5) * plain);
+    expect(wet('acrylic-retarder', [3, 2])).toBeCloseTo(2.5 ** 2 * plain);
+    expect(wet('acrylic-retarder', [1, 1])).toBeCloseTo(2.5 ** 2 * plain);
   });
 });
