@@ -57,6 +57,14 @@ describe('a cut through the surface', () => {
     expect(new Set(flat.base)).toEqual(new Set([0]));
   });
 
+  test('glue between boards lies between them: no film on what is seen', () => {
+    const glued = cut([['laminate', 'white-glue']]);
+    expect(glued.bands).toEqual([]);
+    expect(glued.build.faceUm).toBe(0);
+    // glue that something is scattered into lies there
+    expect(cut([['glue', 'white-glue']]).bands).toHaveLength(1);
+  });
+
   test('layers never sink into each other, lie in the order of the steps, and are drawn the same again', () => {
     const step = fc.constantFrom(...TECHNIQUES).chain((technique) =>
       fc

@@ -137,6 +137,8 @@ const heap: Lay = (surface, layer, places, ground) => {
 
 function layOf(layer: Layer): Lay | null {
   if (layer.material.role === 'thinner' || layer.material.role === 'masking') return null;
+  const { recess, face, crest } = layer.technique.deposit;
+  if (recess + face + crest === 0) return null;
   switch (layer.technique.effect) {
     case 'film':
       if (layer.material.role === 'paste' || layer.material.role === 'filler') return heap;

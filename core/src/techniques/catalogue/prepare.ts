@@ -7,7 +7,8 @@ export const PREPARING: readonly Technique[] = [
   technique({ id: 'scribe', takesOff: true, putDown: 'anywhere', name: 'Scribe', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['knife'], phase: 'prepare', handsOn: at(3, 0.5, 0.1) }),
   technique({ id: 'cut', takesOff: true, putDown: 'anywhere', name: 'Cut', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['knife', 'razor saw', 'hot wire'], phase: 'prepare', handsOn: at(2, 0.5, 0.5) }),
   technique({ id: 'carve', takesOff: true, putDown: 'anywhere', name: 'Carve', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['knife', 'hot wire'], phase: 'prepare', handsOn: at(3, 0.5, 0.08) }),
-  technique({ id: 'laminate', putDown: 'never', buries: true, name: 'Glue in layers', need: 'ground', touch: 'rubbing', effect: 'slurry', dose: 'thin', tools: ['flat brush', 'hand'], deposit: EVEN, roles: ['glue'], phase: 'prepare', handsOn: at(3, 0.5, 1) }),
+  // its glue lies between the parts, nothing of it on what is seen
+  technique({ id: 'laminate', putDown: 'never', name: 'Glue in layers', need: 'ground', touch: 'rubbing', effect: 'slurry', dose: 'thin', tools: ['flat brush', 'hand'], roles: ['glue'], phase: 'prepare', handsOn: at(3, 0.5, 1) }),
   technique({ id: 'fill', putDown: 'anywhere', buries: true, name: 'Fill', need: 'ground', touch: 'working', effect: 'film', dose: 'thin', tools: ['knife', 'brush'], deposit: { recess: 1, face: 0.1, crest: 0 }, usualCoverPct: 10, roles: ['filler', 'paste'], phase: 'prepare', wetInWet: ['filler', 'paste'], handsOn: at(1.5, 0.4, 0.15) }),
   technique({ id: 'pin', takesOff: true, putDown: 'anywhere', name: 'Pin', need: 'ground', touch: 'rubbing', effect: 'none', tools: ['hand', 'knife'], phase: 'prepare', handsOn: alone(6, 2) }),
   technique({ id: 'weight', putDown: 'anywhere', name: 'Add weight', need: 'ground', touch: 'none', effect: 'none', tools: ['hand'], roles: ['glue'], phase: 'prepare', handsOn: alone(6, 1) }),
