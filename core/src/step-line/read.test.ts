@@ -36,8 +36,8 @@ const zoneIds = (test: (name: string) => boolean) => piece.zones.filter(({ name 
 test('every word of a line leads to a technique, a material or a tool that there is', () => {
   for (const id of [...Object.keys(TECHNIQUE_WORDS), ...Object.values(TECHNIQUE_OF_ROLE), ...Object.keys(USUAL_MATERIAL)])
     expect(isTechniqueId(id)).toBe(true);
-  for (const [technique, material] of Object.entries(USUAL_MATERIAL))
-    expect(techniqueById(technique).roles).toContain(supplies.material(material).role);
+  for (const [technique, materials] of Object.entries(USUAL_MATERIAL))
+    for (const material of materials) expect(techniqueById(technique).roles).toContain(supplies.material(material).role);
   const words = Object.values(TECHNIQUE_WORDS).flat();
   expect(new Set(words).size).toBe(words.length);
 });
@@ -79,6 +79,11 @@ describe('a step typed as one says it', () => {
     ['scatter sand everywhere', { technique: 'scatter', material: 'sand', zones: ['all'] }],
     ['flat enamel black on underframe', { technique: 'brush-coat', material: 'enamel-matt', colour: '#2a2a2b', zones: ['underframe'] }],
     ['prime with can', { technique: 'spray-coat', material: 'primer-lacquer-aerosol', bottleId: 'mid' }],
+    // what is only called a powder is not what fixes powder
+    ['black powder roof 25%', { technique: 'powder-dry', material: 'pigment-dry', colour: '#2a2a2b', zones: ['roof'] }],
+    ['take out glazing', { technique: 'take-off', zones: ['glazing'] }],
+    ['put back glazing', { technique: 'refit', zones: ['glazing'] }],
+    ['fix roof', { technique: 'fix', material: 'fixer-alcohol', zones: ['roof'] }],
     ['decals ends', { technique: 'decal', material: 'decal-waterslide', zones: ['ends'] }],
   ])('%s', (text, want) => {
     const { step, unknown } = read(text);
@@ -101,6 +106,22 @@ describe('a step typed as one says it', () => {
     expect(read('drybrush matt acrylic', treads).step!.zones).toEqual(['all']);
     expect(lastLaid([before, treads])).toBe(before);
     expect(read('wash roof', before).step).toMatchObject({ bottleId: 'umber', zones: ['roof'] });
+  });
+
+  test('zones are known by the place they are, too, whatever they are called', () => {
+    const called = piece.zones.map((zone) => ({ ...zone, name: { ends: 'Bulkheads', glazing: 'Windows' }[zone.id] ?? zone.name }));
+    const zonesOf = (text: string) =>
+      readLine(text, { piece: { ...piece, zones: called }, supplies, schools: USUAL_SCHOOLS, before: null }, 's').step!.zones;
+    expect(zonesOf('wash umber ends')).toEqual(['ends']);
+    expect(zonesOf('wash umber bulkheads')).toEqual(['ends']);
+    expect(zonesOf('mask glazing')).toEqual(['glazing']);
+    expect(zonesOf('mask windows')).toEqual(['glazing']);
+  });
+
+  test('what a technique is usually done with comes out of the painter’s own bottle', () => {
+    const fixer = { ...supplies.bottles[0]!, id: 'fix', name: 'Quick fixer', material: 'fixer-spirit' };
+    const own = suppliesOf({ bottles: [...supplies.bottles, fixer], materials: [] });
+    expect(readLine('fix', { piece, supplies: own, schools: USUAL_SCHOOLS, before: null }, 's').step).toMatchObject({ bottleId: 'fix' });
   });
 
   test('what is not said is as usual', () => {

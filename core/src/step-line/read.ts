@@ -103,13 +103,25 @@ const CALLED = new Map<string, string>(
 const techniqueCalled = (words: string[]): string | null => CALLED.get(words.flatMap(stems).join(' ')) ?? null;
 
 function zonesIn(line: Line, { piece }: LineFor): string[] | null {
-  const zones = piece.zones.map(({ id, name, keepClean }) => ({ id, words: new Set(stems(name)), keepClean }));
+  const zones = piece.zones.map(({ id, name, role, keepClean }) => ({
+    id,
+    keepClean,
+    words: new Set(stems(name)),
+    // windows are glazing, and the edges of a slab its ends, whatever they are called on this piece
+    also: [role, keepClean ?? ''].map((place) => new Set(stems(place))),
+  }));
   const meant = (words: string[]): string[] | null => {
     const asked = words.map(stem);
-    const same = zones.filter((zone) => zone.words.size === asked.length && asked.every((word) => zone.words.has(word)));
-    if (same.length > 0) return same.map(({ id }) => id);
-    const some = asked.length === 1 ? zones.filter((zone) => zone.words.has(asked[0] ?? '')) : [];
-    return some.length > 0 ? some.map(({ id }) => id) : null;
+    const isSame = (own: ReadonlySet<string>): boolean => own.size === asked.length && asked.every((word) => own.has(word));
+    const some = (test: (zone: (typeof zones)[number]) => boolean): string[] | null => {
+      const found = zones.filter(test).map(({ id }) => id);
+      return found.length > 0 ? found : null;
+    };
+    return (
+      some((zone) => isSame(zone.words)) ??
+      (asked.length === 1 ? some((zone) => zone.words.has(asked[0] ?? '')) : null) ??
+      some((zone) => zone.also.some(isSame))
+    );
   };
   const whole = line.run((words) => (words.length === 1 && ALL_WORDS.has(words[0] ?? '') ? true : null));
   const but = line.run((words) => (words.length === 1 && BUT_WORDS.has(words[0] ?? '') ? true : null));
@@ -158,6 +170,16 @@ function dilutionOf(told: ReturnType<typeof ratioIn>, technique: Technique, tool
   return thinner === null ? null : { thinner, parts: told.parts };
 }
 
+/** What a technique is usually done with: out of the painter's own bottle where there is one. */
+function usualFor(techniqueId: string, supplies: Supplies): Thing | null {
+  const usual = USUAL_MATERIAL[techniqueId] ?? [];
+  for (const material of usual) {
+    const bottle = supplies.bottles.find((one) => supplies.like(one.material) === material);
+    if (bottle) return { material: bottle.material, bottleId: bottle.id };
+  }
+  return usual[0] === undefined ? null : { material: usual[0], bottleId: null };
+}
+
 /** How a material is laid where no technique is named: what comes from a can is sprayed, a base coat as the painter's school has it. */
 function techniqueFor({ role, aerosol }: Material, { base }: Schools): string {
   const usual = TECHNIQUE_OF_ROLE[role];
@@ -197,14 +219,15 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
   if (techniqueId === null || !isTechniqueId(techniqueId)) return { step: null, unknown };
   const technique = techniqueById(techniqueId);
   const asBefore = laid === null && before?.technique === techniqueId && before.material !== null ? before : null;
-  const materialId = laid?.material ?? asBefore?.material ?? USUAL_MATERIAL[techniqueId] ?? null;
+  const usual = laid ?? asBefore ?? usualFor(techniqueId, supplies);
+  const materialId = usual?.material ?? null;
   const material = materialId === null ? null : supplies.material(materialId);
   const usedTool = tool?.means ?? null;
   const step = plainStep({
     id,
     technique: techniqueId,
     material: materialId,
-    bottleId: laid ? laid.bottleId : (asBefore?.bottleId ?? null),
+    bottleId: usual?.bottleId ?? null,
     colour: colour ? colour[0].toLowerCase() : tone,
     zones: zones ?? zonesGoingOn(piece, before),
     dilution: dilutionOf(told, technique, usedTool ?? usualTool(technique, material, supplies), material),

@@ -55,6 +55,8 @@ export function thingsOf(supplies: Supplies): readonly Called[] {
 
 /** Words that many kinds have: they tell what it is for, not which of them it is. */
 const PLAIN_WORDS: ReadonlySet<string> = new Set(['powder', 'paint', 'primer', 'glue', 'clear']);
+/** Of these the ones that say what is done, too: by them alone nothing is meant, or powder would be its fixer. */
+const DOING_WORDS: ReadonlySet<string> = new Set(['powder', 'paint', 'glue', 'clear']);
 
 /** The thing that most of some words mean; what stands on the shelf first, then the shortest name. With which of the words it is known by. */
 export function meantBy(
@@ -69,5 +71,6 @@ export function meantBy(
       known.filter(Boolean).length * 10 + named.filter(Boolean).length * 3 + (thing.bottleId === null ? 0 : 2) - thing.own.length * 0.5;
     return { thing, known, score };
   });
-  return scored.filter(({ known }) => known.includes(true)).sort((a, b) => b.score - a.score)[0] ?? null;
+  const tells = (known: readonly boolean[]): boolean => known.some((is, i) => is && !DOING_WORDS.has(asked[i] ?? ''));
+  return scored.filter(({ known }) => tells(known)).sort((a, b) => b.score - a.score)[0] ?? null;
 }

@@ -28,6 +28,8 @@ export const TECHNIQUE_WORDS: Readonly<Record<string, readonly string[]>> = {
   clean: ['degrease', 'wash off'],
   mask: ['tape', 'mask off'],
   unmask: ['take tape off', 'tape off'],
+  'take-off': ['take out', 'remove', 'off with'],
+  refit: ['put back', 'put in', 'back in'],
   inspect: ['look', 'inspect', 'check'],
   'force-dry': ['dry', 'hair dryer'],
   abrade: ['sand', 'rub down'],
@@ -54,14 +56,16 @@ export const TECHNIQUE_OF_ROLE: Readonly<Record<MaterialRole, string>> = {
   thinner: 'clean',
 };
 
-/** What a technique is done with where a line says nothing. */
-export const USUAL_MATERIAL: Readonly<Record<string, string>> = {
-  clean: 'water-detergent',
-  mask: 'masking-tape',
-  chip: 'water',
-  decal: 'decal-waterslide',
-  'flood-glue': 'white-glue-dilute',
-  glue: 'white-glue',
+/** What a technique is done with where a line says nothing: the first that stands on the shelf, else the first. */
+export const USUAL_MATERIAL: Readonly<Record<string, readonly string[]>> = {
+  clean: ['water-detergent'],
+  mask: ['masking-tape'],
+  chip: ['water'],
+  decal: ['decal-waterslide'],
+  'flood-glue': ['white-glue-dilute'],
+  glue: ['white-glue'],
+  fix: ['fixer-alcohol', 'fixer-spirit'],
+  'powder-dry': ['pigment-dry'],
 };
 
 /** What else tools are called. */
