@@ -74,6 +74,14 @@ export async function throughTheEvenings(page: Page, atStep: (at: AtTheBench) =>
   throw new Error('the evenings do not end');
 }
 
+/** What was done stands in the log as it was planned. */
+export async function asPlannedInTheLog(page: Page, piece: string): Promise<void> {
+  await go(page, 'Log');
+  await page.getByLabel('Piece', { exact: true }).selectOption({ label: piece });
+  await page.getByRole('tab', { name: 'History' }).click();
+  await expect(page.getByText('All of it was done as planned.')).toBeVisible();
+}
+
 /** By the plan as it stands every evening goes well in three runs of four, and the day that is shown is the likely one. */
 export async function everyEveningHolds(page: Page): Promise<void> {
   await go(page, 'Evenings');

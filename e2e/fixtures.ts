@@ -242,3 +242,13 @@ export async function putOn(page: Page, finish: string, piece: string, says?: Re
   await put.getByRole('button', { name: 'Put it on' }).click();
   await expect(page.getByText(`${finish} is on 1 piece`)).toBeVisible();
 }
+
+/** Notes as they were written down, put into the line of a piece; what was read of them, to be looked through. */
+export async function pasteNotes(page: Page, lines: readonly string[]): Promise<Locator> {
+  await page.getByLabel('Or type a step, or paste notes').evaluate((field, text) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text', text);
+    field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  }, lines.join('\n'));
+  return page.getByRole('region', { name: 'Pasted notes' });
+}

@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { addStep, expect, expectAccessible, make, more, openPiece, rows, saved, test } from './fixtures.js';
+import { addStep, expect, expectAccessible, make, more, openPiece, pasteNotes, rows, saved, test } from './fixtures.js';
 
 /** Ten steps as a seasoned painter would say them. */
 const LINES = [
@@ -43,12 +43,7 @@ test('pasted notes are read line by line; what is not understood is told, put ri
   await line.fill('wash umbr sides');
   await expect(page.getByText('Not understood: umbr')).toBeVisible();
   await line.fill('');
-  await line.evaluate((field) => {
-    const clipboardData = new DataTransfer();
-    clipboardData.setData('text', 'prime with lacquer primer\nfrobnicate the gribble\nwash umber roof 1:4\n');
-    field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
-  });
-  const notes = page.getByRole('region', { name: 'Pasted notes' });
+  const notes = await pasteNotes(page, ['prime with lacquer primer', 'frobnicate the gribble', 'wash umber roof 1:4']);
   await expect(notes.getByRole('listitem')).toHaveCount(3);
   await expect(notes).toContainText('1 not understood');
   await notes.getByRole('button', { name: 'Add 2 steps' }).click();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { PlanFile } from '@eveningtide/core/plan-file';
-import { throughTheEvenings } from './at-the-bench.js';
+import { asPlannedInTheLog, throughTheEvenings } from './at-the-bench.js';
 import {
   addStep,
   clearTheBench,
@@ -140,14 +140,6 @@ test('a shed is put together from bodies, kept as a shape, and begins a second p
   expect(plan.shapes.map(({ name }) => name)).toContain('Kipper shed');
   expect(plan.pieces.find(({ name }) => name === 'Second shed')?.shape).not.toBeNull();
 });
-
-/** What was done stands in the log as it was planned. */
-async function asPlannedInTheLog(page: Page, piece: string): Promise<void> {
-  await go(page, 'Log');
-  await page.getByLabel('Piece', { exact: true }).selectOption({ label: piece });
-  await page.getByRole('tab', { name: 'History' }).click();
-  await expect(page.getByText('All of it was done as planned.')).toBeVisible();
-}
 
 test('J19 Brick gable: its odd bricks are a zone of forty, picked out by themselves, then its log', async ({ bench: page }) => {
   test.slow();

@@ -1,5 +1,5 @@
 import type { Piece } from '@eveningtide/core/subjects';
-import { everyEveningHolds, throughTheEvenings } from './at-the-bench.js';
+import { asPlannedInTheLog, everyEveningHolds, throughTheEvenings } from './at-the-bench.js';
 import { addStep, clearTheBench, expect, expectAccessible, facts, go, make, openPiece, rows, saved, test, wishFor } from './fixtures.js';
 import type { Page } from '@playwright/test';
 
@@ -182,10 +182,7 @@ for (const { job, name, kind, count, madeOf, wishes, ways = {}, shows, toTheLog 
       return Promise.resolve();
     });
     expect(done.length).toBeGreaterThanOrEqual(texts.length);
-    await go(page, 'Log');
-    await page.getByLabel('Piece', { exact: true }).selectOption({ label: name });
-    await page.getByRole('tab', { name: 'History' }).click();
-    await expect(page.getByText('All of it was done as planned.')).toBeVisible();
+    await asPlannedInTheLog(page, name);
   });
 
 test('every decision has its reason, undo brings the old sequence back, and arranging again changes nothing', async ({ bench: page }) => {

@@ -116,6 +116,14 @@ describe('a step typed as one says it', () => {
     expect(zonesOf('wash umber bulkheads')).toEqual(['ends']);
     expect(zonesOf('mask glazing')).toEqual(['glazing']);
     expect(zonesOf('mask windows')).toEqual(['glazing']);
+    // “and” joins places, though one is called “Roof and vents”
+    const joined = piece.zones.map((zone) => (zone.id === 'roof' ? { ...zone, name: 'Roof and vents' } : zone));
+    const { step } = readLine(
+      'mask glazing and ends',
+      { piece: { ...piece, zones: joined }, supplies, schools: USUAL_SCHOOLS, before: null },
+      's',
+    );
+    expect(step!.zones.toSorted()).toEqual(['ends', 'glazing']);
   });
 
   test('what a technique is usually done with comes out of the painter’s own bottle', () => {

@@ -119,7 +119,7 @@ function zonesIn(line: Line, { piece }: LineFor): string[] | null {
     };
     return (
       some((zone) => isSame(zone.words)) ??
-      (asked.length === 1 ? some((zone) => zone.words.has(asked[0] ?? '')) : null) ??
+      (asked.length === 1 && !IDLE_WORDS.has(words[0] ?? '') ? some((zone) => zone.words.has(asked[0] ?? '')) : null) ??
       some((zone) => zone.also.some(isSame))
     );
   };

@@ -1,5 +1,5 @@
 import type { Technique } from '../types.js';
-import { EVEN, alone, at, technique } from './define.js';
+import { alone, at, technique } from './define.js';
 
 /** What is done to the piece itself: before anything is laid, around it, and after the last coat. */
 export const PREPARING: readonly Technique[] = [
