@@ -83,6 +83,9 @@ describe('a step typed as one says it', () => {
     ['black powder roof 25%', { technique: 'powder-dry', material: 'pigment-dry', colour: '#2a2a2b', zones: ['roof'] }],
     ['take out glazing', { technique: 'take-off', zones: ['glazing'] }],
     ['put back glazing', { technique: 'refit', zones: ['glazing'] }],
+    ['seal satin acrylic by brush', { technique: 'clear-coat', material: 'clear-satin-acrylic', tool: 'flat brush' }],
+    ['matt acrylic by brush roof', { technique: 'brush-coat', tool: 'flat brush', zones: ['roof'] }],
+    ['matt acrylic by airbrush', { technique: 'airbrush-coat', material: 'acrylic-matt' }],
     ['fix roof', { technique: 'fix', material: 'fixer-alcohol', zones: ['roof'] }],
     ['decals ends', { technique: 'decal', material: 'decal-waterslide', zones: ['ends'] }],
   ])('%s', (text, want) => {

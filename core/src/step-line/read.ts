@@ -180,11 +180,11 @@ function usualFor(techniqueId: string, supplies: Supplies): Thing | null {
   return usual[0] === undefined ? null : { material: usual[0], bottleId: null };
 }
 
-/** How a material is laid where no technique is named: what comes from a can is sprayed, a base coat as the painter's school has it. */
-function techniqueFor({ role, aerosol }: Material, { base }: Schools): string {
+/** How a material is laid where no technique is named: what comes from a can is sprayed, a base coat as the tool or else the painter's school has it. */
+function techniqueFor({ role, aerosol }: Material, { base }: Schools, tool: string | null): string {
   const usual = TECHNIQUE_OF_ROLE[role];
   if (aerosol && !techniqueById(usual).tools.includes('aerosol')) return 'spray-coat';
-  return usual === 'brush-coat' && base === 'airbrush' ? 'airbrush-coat' : usual;
+  return usual === 'brush-coat' && (tool ?? base) === 'airbrush' ? 'airbrush-coat' : usual;
 }
 
 /**
@@ -215,7 +215,7 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
   const laid = thingIn(line, named ? techniqueById(named.means) : null, given);
   const tone = colour || laid?.bottleId ? null : toneIn(line);
   const unknown = unknownIn(line);
-  const techniqueId = named?.means ?? (laid ? techniqueFor(supplies.material(laid.material), schools) : null);
+  const techniqueId = named?.means ?? (laid ? techniqueFor(supplies.material(laid.material), schools, tool?.means ?? null) : null);
   if (techniqueId === null || !isTechniqueId(techniqueId)) return { step: null, unknown };
   const technique = techniqueById(techniqueId);
   const asBefore = laid === null && before?.technique === techniqueId && before.material !== null ? before : null;

@@ -4,7 +4,7 @@ import type { Tool } from '../techniques/index.js';
 
 /** What else a technique is called in a line; its own name is known without. Common words of the trade. */
 export const TECHNIQUE_WORDS: Readonly<Record<string, readonly string[]>> = {
-  'brush-coat': ['brush on', 'paint', 'by brush'],
+  'brush-coat': ['brush on', 'paint'],
   'spray-coat': ['spray', 'can', 'rattle can'],
   'airbrush-coat': ['airbrush'],
   'airbrush-zenithal': ['zenithal', 'pre shade', 'preshade'],
@@ -73,6 +73,8 @@ export const TOOL_WORDS: Readonly<Record<string, Tool>> = {
   can: 'aerosol',
   'rattle can': 'aerosol',
   'spray can': 'aerosol',
+  'by brush': 'flat brush',
+  'with brush': 'flat brush',
   rag: 'cloth',
   pencil: 'pen',
 };
