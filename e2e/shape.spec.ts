@@ -1,4 +1,3 @@
-import type { Page } from '@playwright/test';
 import type { PlanFile } from '@eveningtide/core/plan-file';
 import { asPlannedInTheLog, throughTheEvenings } from './at-the-bench.js';
 import {
@@ -7,7 +6,6 @@ import {
   expect,
   expectAccessible,
   facts,
-  go,
   make,
   onlyOn,
   openPiece,
