@@ -19,7 +19,7 @@ const JOBS = [
   },
   {
     job: 'J09 rusted dredger bucket',
-    kind: 'Box, to be put together',
+    kind: 'Box, to be put together further',
     lines: [
       'shellac seal',
       'slate dark brush coat 2 coats',
