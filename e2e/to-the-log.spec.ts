@@ -182,8 +182,8 @@ test('J18 One wagon, one sitting: sprayed, washed, drybrushed and dusted against
   expect(evenings.size).toBe(1);
   await historyOf(page, 'Open wagon 31');
   // the log of all pieces is shown until it is that of this one
-  await expect.poll(async () => (await minutesInLog(page)).length).toBe(4);
-  const minutes = await minutesInLog(page);
+  let minutes: number[] = [];
+  await expect.poll(async () => (minutes = await minutesInLog(page)).length).toBe(4);
   const whole = minutes.reduce((sum, one) => sum + one, 0);
   expect(whole).toBeGreaterThanOrEqual(10);
   expect(whole).toBeLessThanOrEqual(20);
