@@ -1,5 +1,5 @@
 import { deltaE00OfHex, lightened } from '../colour/index.js';
-import { DAYS_PER_MONTH, type Bottle, type Material, type MaterialRole, type Supplies } from '../materials/index.js';
+import { DAYS_PER_MONTH, hasSome, type Bottle, type Material, type MaterialRole, type Supplies } from '../materials/index.js';
 import { usualDilution } from '../mixing/index.js';
 import { daysBetween } from '../units/index.js';
 import { usualTool } from '../sequence/index.js';
@@ -78,7 +78,7 @@ export function bottleFor(
   const good = supplies.bottles.filter(
     (bottle) =>
       (bottle.material === material.id || supplies.like(bottle.material) === material.id) &&
-      (bottle.leftMl === null || bottle.leftMl > 0) &&
+      hasSome(bottle) &&
       !isOld(bottle, supplies.material(bottle.material), today) &&
       (supplies.material(bottle.material).testFirst !== true || bottle.triedOn !== null),
   );

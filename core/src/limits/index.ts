@@ -51,3 +51,6 @@ export const MOST_COATS = 10;
 export const MOST_SITTINGS = 200;
 /** Changes of a mix, versions of a finish, findings let stand: what gathers over the years. */
 export const MOST_CHANGES = 200;
+
+/** The model is so many times smaller than the real thing. */
+export const [LEAST_RATIO, MOST_RATIO] = [1, 1000] as const;

@@ -30,6 +30,9 @@ export interface WhiteSwatch {
 /** Mean length of a month, days (365.25 / 12). */
 export const DAYS_PER_MONTH = 30.4375;
 
+/** Something is in it, as far as anybody knows. */
+export const hasSome = ({ leftMl }: Pick<Bottle, 'leftMl'>): boolean => leftMl !== 0;
+
 /** A bottle of which only kind and colour are told. */
 export function plainBottle(given: Pick<Bottle, 'id' | 'name' | 'material' | 'colour'> & Partial<Bottle>): Bottle {
   return {

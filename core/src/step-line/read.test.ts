@@ -133,6 +133,8 @@ describe('a step typed as one says it', () => {
     const fixer = { ...supplies.bottles[0]!, id: 'fix', name: 'Quick fixer', material: 'fixer-spirit' };
     const own = suppliesOf({ bottles: [...supplies.bottles, fixer], materials: [] });
     expect(readLine('fix', { piece, supplies: own, schools: USUAL_SCHOOLS, before: null }, 's').step).toMatchObject({ bottleId: 'fix' });
+    const empty = suppliesOf({ bottles: [...supplies.bottles, { ...fixer, leftMl: 0 }], materials: [] });
+    expect(readLine('fix', { piece, supplies: empty, schools: USUAL_SCHOOLS, before: null }, 's').step).toMatchObject({ bottleId: null });
   });
 
   test('what is not said is as usual', () => {

@@ -1,4 +1,4 @@
-import type { Material, Supplies } from '../materials/index.js';
+import { hasSome, type Material, type Supplies } from '../materials/index.js';
 import { parseDilution, thinnerOf, usualDilution, type Dilution } from '../mixing/index.js';
 import { usualTool } from '../sequence/index.js';
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
@@ -174,7 +174,7 @@ function dilutionOf(told: ReturnType<typeof ratioIn>, technique: Technique, tool
 function usualFor(techniqueId: string, supplies: Supplies): Thing | null {
   const usual = USUAL_MATERIAL[techniqueId] ?? [];
   for (const material of usual) {
-    const bottle = supplies.bottles.find((one) => supplies.like(one.material) === material);
+    const bottle = supplies.bottles.find((one) => supplies.like(one.material) === material && hasSome(one));
     if (bottle) return { material: bottle.material, bottleId: bottle.id };
   }
   return usual[0] === undefined ? null : { material: usual[0], bottleId: null };

@@ -1,5 +1,13 @@
 import { FACES, MEASURED_ON, type Bin, type CutLine, type CutList, type Face, type MeasuredOn } from '@eveningtide/core/cutting';
-import { LONGEST_STRIP_MM, MOST_BOARDS, MOST_COUNT, MOST_CUT_LINES, THICKEST_STRIP_MM } from '@eveningtide/core/limits';
+import {
+  LEAST_RATIO,
+  MOST_RATIO,
+  LONGEST_STRIP_MM,
+  MOST_BOARDS,
+  MOST_COUNT,
+  MOST_CUT_LINES,
+  THICKEST_STRIP_MM,
+} from '@eveningtide/core/limits';
 import { Between, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, SomeWords, Text, Whole } from '../validation/rules.js';
 
 /** A full-size length is at most what fits on a strip at the smallest scale. */
@@ -27,7 +35,7 @@ export class BinDto implements Bin {
 export class CutlistDto implements CutList {
   @Id() id: string;
   @Name() name: string;
-  @Between(1, 1000) scaleRatio: number;
+  @Between(LEAST_RATIO, MOST_RATIO) scaleRatio: number;
   @Between(0, THICKEST_STRIP_MM) kerfMm: number;
   @ListOf(() => CutLineDto, MOST_CUT_LINES) lines: CutLineDto[];
   @OrNull() @OneOf(() => BinDto) bin: BinDto | null;

@@ -10,7 +10,7 @@ import {
   type Sheen,
   type SubstrateId,
 } from '@eveningtide/core/subjects';
-import { MOST_CHANGES, MOST_COUNT, MOST_GROUPS, MOST_STEPS, MOST_ZONES } from '@eveningtide/core/limits';
+import { LEAST_RATIO, MOST_RATIO, MOST_CHANGES, MOST_COUNT, MOST_GROUPS, MOST_STEPS, MOST_ZONES } from '@eveningtide/core/limits';
 import { ReliefDto } from './piece.dto.js';
 import { StepDto, StepGroupDto } from './step.dto.js';
 import { Between, Day, Id, ListOf, Name, OneOf, OneWord, OrNull, Text, Whole, YesNo } from '../validation/rules.js';
@@ -31,7 +31,7 @@ export class FinishVersionDto implements FinishVersion {
   @Text() note: string;
   @Name() fromPiece: string;
   @OneWord(PIECE_KINDS) kind: PieceKind;
-  @Between(1, 1000) scaleRatio: number;
+  @Between(LEAST_RATIO, MOST_RATIO) scaleRatio: number;
   @YesNo() handled: boolean;
   @OneWord(SHEENS.filter((sheen) => sheen !== 'bare')) sheenWanted: Exclude<Sheen, 'bare'>;
   @ListOf(() => FinishZoneDto, MOST_ZONES) zones: FinishZoneDto[];

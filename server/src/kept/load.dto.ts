@@ -1,5 +1,13 @@
 import { FORMERS, MATTERS, PROFILES, type Former, type Grain, type Load, type Matter, type Profile } from '@eveningtide/core/loads';
-import { LONGEST_STRIP_MM, MOST_COUNT, MOST_GRAINS, MOST_WAGON_G, THICKEST_STRIP_MM } from '@eveningtide/core/limits';
+import {
+  LEAST_RATIO,
+  MOST_RATIO,
+  LONGEST_STRIP_MM,
+  MOST_COUNT,
+  MOST_GRAINS,
+  MOST_WAGON_G,
+  THICKEST_STRIP_MM,
+} from '@eveningtide/core/limits';
 import { Between, Id, ListOf, Name, OneWord, OrNull, Text, Whole, YesNo } from '../validation/rules.js';
 
 export class GrainDto implements Grain {
@@ -13,7 +21,7 @@ export class GrainDto implements Grain {
 export class LoadDto implements Load {
   @Id() id: string;
   @Name() name: string;
-  @Between(1, 1000) scaleRatio: number;
+  @Between(LEAST_RATIO, MOST_RATIO) scaleRatio: number;
   @Whole(1, MOST_COUNT) count: number;
   @Between(0.1, LONGEST_STRIP_MM) lengthMm: number;
   @Between(0.1, LONGEST_STRIP_MM) widthMm: number;

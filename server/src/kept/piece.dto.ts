@@ -35,6 +35,8 @@ import {
   type Zone,
 } from '@eveningtide/core/subjects';
 import {
+  LEAST_RATIO,
+  MOST_RATIO,
   FARTHEST_MM,
   MOST_ALIKE,
   MOST_CHANGES,
@@ -195,7 +197,7 @@ export class PieceDto implements Piece {
   @Name() name: string;
   @OneWord(PIECE_KINDS) kind: PieceKind;
   @Id() template: string;
-  @Between(1, 1000) scaleRatio: number;
+  @Between(LEAST_RATIO, MOST_RATIO) scaleRatio: number;
   @OrNull() @OneOf(() => SizeDto) sizeMm: SizeDto | null;
   @OrNull() @OneOf(() => ShapeDto) shape: ShapeDto | null;
   @YesNo() handled: boolean;

@@ -1,3 +1,4 @@
+import { hasSome } from '@eveningtide/core/materials';
 import { hexOfLab, labOf } from '@eveningtide/core/colour';
 import { colourShown, matchOf, type FoundRecipe, type Match } from '@eveningtide/core/matching';
 import { useMemo, useState } from 'react';
@@ -34,7 +35,7 @@ export function FindPart() {
   const [three, setThree] = useState(true);
   const [opened, setOpened] = useState(false);
   const bottles = useMemo(
-    () => supplies.bottles.filter((bottle) => isPaint(bottle, supplies) && bottle.leftMl !== 0 && (!opened || bottle.openedOn !== null)),
+    () => supplies.bottles.filter((bottle) => isPaint(bottle, supplies) && hasSome(bottle) && (!opened || bottle.openedOn !== null)),
     [supplies, opened],
   );
   const question = useMemo(

@@ -1,10 +1,9 @@
+import { LEAST_RATIO, MOST_RATIO } from '@eveningtide/core/limits';
 import { SCALES } from '@eveningtide/core/units';
 import { useState } from 'react';
 import { SureNumberField } from './number-field.js';
 import { SelectField } from './select-field.js';
 
-/** The server takes no other. */
-const [LEAST_RATIO, MOST_RATIO] = [1, 1000];
 const OTHER = 'other';
 
 /** A scale of those that are usual, or a ratio of one's own. */

@@ -1,17 +1,23 @@
 import { fromBodies } from './composed.js';
 import type { Template } from './types.js';
 
+/** Wagons and engines as they come ready to run. */
+const MOULDED_STOCK = {
+  kind: 'rolling-stock',
+  scaleRatio: 76,
+  substrate: 'polystyrene',
+  startSheen: 'satin',
+  handled: true,
+} as const;
+
 /** Templates that are put together from plain bodies. Sizes are those of common models, from memory; the painter measures his own. */
 export const COMPOSED: readonly Template[] = [
   fromBodies({
     id: 'bogie-gondola',
     name: 'Bogie gondola, ribbed',
-    kind: 'rolling-stock',
+    ...MOULDED_STOCK,
     size: { lengthMm: 150, widthMm: 33, heightMm: 36 },
     scaleRatio: 87,
-    substrate: 'polystyrene',
-    startSheen: 'satin',
-    handled: true,
     bodies: [
       { id: 'frame', kind: 'bogie-frame', name: 'Frame', share: [0.98, 0.9, 0.4], surface: 'machinery' },
       { id: 'tub', kind: 'ribbed', name: 'Tub', share: [1, 1, 0.6], surface: 'sheet', carries: true },
@@ -20,12 +26,9 @@ export const COMPOSED: readonly Template[] = [
   fromBodies({
     id: 'bogie-flat',
     name: 'Bogie flat wagon',
-    kind: 'rolling-stock',
+    ...MOULDED_STOCK,
     size: { lengthMm: 160, widthMm: 33, heightMm: 18 },
     scaleRatio: 87,
-    substrate: 'polystyrene',
-    startSheen: 'satin',
-    handled: true,
     bodies: [
       { id: 'frame', kind: 'bogie-frame', name: 'Frame', share: [0.98, 0.9, 0.8], surface: 'machinery' },
       { id: 'deck', kind: 'plate', name: 'Deck', share: [1, 1, 0.2], surface: 'planked', carries: true },
@@ -34,12 +37,9 @@ export const COMPOSED: readonly Template[] = [
   fromBodies({
     id: 'covered-hopper',
     name: 'Covered hopper with walkway',
-    kind: 'rolling-stock',
+    ...MOULDED_STOCK,
     size: { lengthMm: 165, widthMm: 36, heightMm: 52 },
     scaleRatio: 87,
-    substrate: 'polystyrene',
-    startSheen: 'satin',
-    handled: true,
     bodies: [
       { id: 'frame', kind: 'bogie-frame', name: 'Frame', share: [0.98, 0.85, 0.28], surface: 'machinery' },
       { id: 'body', kind: 'box', name: 'Body', share: [0.92, 1, 0.58], surface: 'sheet' },
@@ -57,12 +57,8 @@ export const COMPOSED: readonly Template[] = [
   fromBodies({
     id: 'tender',
     name: 'Tender',
-    kind: 'rolling-stock',
+    ...MOULDED_STOCK,
     size: { lengthMm: 75, widthMm: 32, heightMm: 46 },
-    scaleRatio: 76,
-    substrate: 'polystyrene',
-    startSheen: 'satin',
-    handled: true,
     bodies: [
       { id: 'frame', kind: 'frame', name: 'Frame', share: [1, 0.9, 0.36], surface: 'machinery' },
       { id: 'tank', kind: 'box', name: 'Tank', share: [1, 1, 0.54], surface: 'sheet' },
@@ -72,12 +68,8 @@ export const COMPOSED: readonly Template[] = [
   fromBodies({
     id: 'tank-engine',
     name: 'Tank engine',
-    kind: 'rolling-stock',
+    ...MOULDED_STOCK,
     size: { lengthMm: 105, widthMm: 33, heightMm: 52 },
-    scaleRatio: 76,
-    substrate: 'polystyrene',
-    startSheen: 'satin',
-    handled: true,
     bodies: [
       { id: 'frame', kind: 'frame', name: 'Frame', share: [1, 0.85, 0.36], surface: 'machinery' },
       { id: 'tanks', kind: 'box', name: 'Tanks and cab', share: [0.72, 1, 0.28], surface: 'sheet' },
@@ -89,12 +81,8 @@ export const COMPOSED: readonly Template[] = [
   fromBodies({
     id: 'railcar',
     name: 'Railcar',
-    kind: 'rolling-stock',
+    ...MOULDED_STOCK,
     size: { lengthMm: 190, widthMm: 36, heightMm: 48 },
-    scaleRatio: 76,
-    substrate: 'polystyrene',
-    startSheen: 'satin',
-    handled: true,
     bodies: [
       { id: 'frame', kind: 'bogie-frame', name: 'Frame', share: [0.98, 0.85, 0.3], surface: 'machinery' },
       { id: 'body', kind: 'box', name: 'Body', share: [1, 1, 0.56], surface: 'sheet' },
