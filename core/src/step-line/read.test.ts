@@ -109,6 +109,10 @@ describe('a step typed as one says it', () => {
     expect(read('drybrush matt acrylic', treads).step!.zones).toEqual(['all']);
     expect(lastLaid([before, treads])).toBe(before);
     expect(read('wash roof', before).step).toMatchObject({ bottleId: 'umber', zones: ['roof'] });
+    // but what is said to be of another colour is not out of that bottle
+    const dusted = plainStep({ id: 'd', technique: 'powder-dry', material: 'pigment-dry', bottleId: 'ochre', zones: ['ends'] });
+    expect(read('powder roof', dusted).step).toMatchObject({ bottleId: 'ochre' });
+    expect(read('black powder roof', dusted).step).toMatchObject({ material: 'pigment-dry', bottleId: null, colour: '#2a2a2b' });
   });
 
   test('zones are known by the place they are, too, whatever they are called', () => {

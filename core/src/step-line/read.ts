@@ -170,12 +170,12 @@ function dilutionOf(told: ReturnType<typeof ratioIn>, technique: Technique, tool
   return thinner === null ? null : { thinner, parts: told.parts };
 }
 
-/** What a technique is usually done with: out of the painter's own bottle where there is one. */
-function usualFor(techniqueId: string, supplies: Supplies): Thing | null {
+/** What a technique is usually done with: out of the painter's own bottle where one alone can be meant, which none is that would be of another colour. */
+function usualFor(techniqueId: string, isOther: boolean, supplies: Supplies): Thing | null {
   const usual = USUAL_MATERIAL[techniqueId] ?? [];
   for (const material of usual) {
-    const bottle = supplies.bottles.find((one) => supplies.like(one.material) === material && hasSome(one));
-    if (bottle) return { material: bottle.material, bottleId: bottle.id };
+    const [bottle, another] = supplies.bottles.filter((one) => supplies.like(one.material) === material && hasSome(one));
+    if (bottle && !another && !isOther) return { material: bottle.material, bottleId: bottle.id };
   }
   return usual[0] === undefined ? null : { material: usual[0], bottleId: null };
 }
@@ -218,8 +218,10 @@ function readAs(text: string, given: LineFor, id: string, byName: boolean): Read
   const techniqueId = named?.means ?? (laid ? techniqueFor(supplies.material(laid.material), schools, tool?.means ?? null) : null);
   if (techniqueId === null || !isTechniqueId(techniqueId)) return { step: null, unknown };
   const technique = techniqueById(techniqueId);
-  const asBefore = laid === null && before?.technique === techniqueId && before.material !== null ? before : null;
-  const usual = laid ?? asBefore ?? usualFor(techniqueId, supplies);
+  // another colour is not out of the bottle of before
+  const isOther = colour !== null || tone !== null;
+  const asBefore = laid === null && !isOther && before?.technique === techniqueId && before.material !== null ? before : null;
+  const usual = laid ?? asBefore ?? usualFor(techniqueId, isOther, supplies);
   const materialId = usual?.material ?? null;
   const material = materialId === null ? null : supplies.material(materialId);
   const usedTool = tool?.means ?? null;

@@ -56,7 +56,7 @@ export const TECHNIQUE_OF_ROLE: Readonly<Record<MaterialRole, string>> = {
   thinner: 'clean',
 };
 
-/** What a technique is done with where a line says nothing: the first that stands on the shelf, else the first. */
+/** What a technique is done with where a line says nothing: the first of which one bottle stands on the shelf, else the first. */
 export const USUAL_MATERIAL: Readonly<Record<string, readonly string[]>> = {
   clean: ['water-detergent'],
   mask: ['masking-tape'],
