@@ -1,4 +1,4 @@
-import { readFile } from 'node:fs/promises';
+import { readFile, truncate, writeFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { PIECES, expect, expectAccessible, go, make, openPiece, putOn, rows, saved, test } from './fixtures.js';
 
@@ -108,7 +108,7 @@ test('J16 One more wall: as it was done last spring, on the next casting, with w
   await expect(rows(page).filter({ hasText: 'Tide wash' })).toContainText('1 : 5 water');
 });
 
-test('a photograph is added to an entry; one that is broken is refused and nothing is kept of it', async ({ bench: page, server }) => {
+test('a photograph is added to an entry; one that is broken is refused and nothing is kept of it', async ({ bench: page, server }, info) => {
   await toLog(page, 'Quay wall of last spring');
   await page.getByRole('button', { name: /^Change Wash/ }).click();
   const dialog = page.getByRole('dialog');
@@ -117,9 +117,11 @@ test('a photograph is added to an entry; one that is broken is refused and nothi
     .setInputFiles({ name: 'broken.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
   await expect(page.getByText('broken.jpg was not added')).toBeVisible();
   await expect(dialog.getByRole('img')).toHaveCount(0);
-  await dialog
-    .getByLabel('Photographs to add to the entry')
-    .setInputFiles({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(26_000_000) });
+  // chosen from the disk, as a painter does: sent to the browser as text it took a slow machine half a minute
+  const huge = info.outputPath('huge.jpg');
+  await writeFile(huge, '');
+  await truncate(huge, 26_000_000);
+  await dialog.getByLabel('Photographs to add to the entry').setInputFiles(huge);
   await expect(page.getByText('huge.jpg was not added')).toBeVisible();
   await expect(dialog.getByRole('img')).toHaveCount(0);
   const picture = await page.request.get(`${server.url}/api/pictures/${await anyPicture(page, server.url)}`);
