@@ -5,6 +5,7 @@ import { buildLibraries } from '../scripts/lib/build.mjs';
 import { ROOT } from '../scripts/lib/run.mjs';
 import { CUTLISTS, STRIPS } from './data/cutting.mjs';
 import { LOADS } from './data/loads.mjs';
+import { PLANTINGS } from './data/plantings.mjs';
 import { BOTTLES, MATERIALS, MIXES } from './data/shelf.mjs';
 import { pieces } from './data/pieces.mjs';
 import { shapes } from './data/shapes.mjs';
@@ -75,6 +76,7 @@ const plan = {
   strips: STRIPS,
   cutlists: CUTLISTS,
   loads: LOADS,
+  plantings: PLANTINGS,
   shapes: await shapes(),
   pieces: made,
   log: springLog(spring, supplies, pictures),

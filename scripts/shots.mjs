@@ -77,10 +77,10 @@ await shot('shelf', '/shelf', 'Lichen green');
 await shot('mixing', '/mixing', /drops/);
 await shot('cutting', '/cutting', /fewer will not do/);
 await shot('loads', '/loads', /How it is built/);
+await shot('planting', '/planting', /How it is laid/);
 await shot('needs', '/shelf?part=needs', 'Taken by the plan');
 await shot('film', '/pieces/quay-wall/film', /reads as/);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
-await shot('rule-help', '/handbook/rules/chip-stack-incomplete', 'Here it stays quiet');
 await shot('workshop', '/workshop', 'Droppers');
 await shot('tonight', '/tonight', /Start/, workTonight);
 await shot('remedies', '/tonight', /What really happened/, async () => {

@@ -12,6 +12,7 @@ export const CODE: Record<Path, () => Promise<ComponentType>> = {
   '/evenings': async () => (await import('./evenings/evenings-view.js')).EveningsView,
   '/shelf': async () => (await import('./shelf/shelf-view.js')).ShelfView,
   '/mixing': async () => (await import('./mixing/mixing-view.js')).MixingView,
+  '/planting': async () => (await import('./planting/planting-view.js')).PlantingView,
   '/loads': async () => (await import('./loads/loads-view.js')).LoadsView,
   '/cutting': async () => (await import('./cutting/cutting-view.js')).CuttingView,
   '/finishes': async () => (await import('./finishes/finishes-view.js')).FinishesView,

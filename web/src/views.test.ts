@@ -40,6 +40,7 @@ describe('the list of views', () => {
       'Shelf',
       'Mixing',
       'Loads',
+      'Planting',
       'Cutting',
       'Finishes',
       'Log',

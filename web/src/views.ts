@@ -127,6 +127,13 @@ export const VIEWS = [
     prints: { name: 'Load cards', holds: 'What a load takes and weighs, and how it is built.' },
   },
   {
+    path: '/planting',
+    name: 'Planting',
+    rail: 'work',
+    listed: 'Planting: turf, grass, trees',
+    prints: { name: 'Planting plan', holds: 'Where everything stands, at true size; what it takes and how it is laid.' },
+  },
+  {
     path: '/cutting',
     name: 'Cutting',
     rail: 'work',

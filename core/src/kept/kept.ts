@@ -7,6 +7,7 @@ import { log } from './log.js';
 import { materials } from './materials.js';
 import { mixes } from './mixes.js';
 import { pieces } from './pieces.js';
+import { plantings } from './plantings.js';
 import { shapes } from './shapes.js';
 import { strips } from './strips.js';
 import { workshop } from './workshop.js';
@@ -15,10 +16,10 @@ import { workshop } from './workshop.js';
  * Everything of the painter's that is kept in any number, in the order of the plan file: what points to something stands after it. Plan file, tables, requests,
  * what other screens are told and the lists of the page follow from this register.
  */
-export const KEPT_LISTS = { materials, bottles, mixes, finishes, strips, cutlists, loads, shapes, pieces, log };
+export const KEPT_LISTS = { materials, bottles, mixes, finishes, strips, cutlists, loads, plantings, shapes, pieces, log };
 
 /** Of the plan file. It goes up when something is added to the register, or when what stands in it changes its fields. */
-export const PLAN_VERSION = 12;
+export const PLAN_VERSION = 13;
 
 /** What is kept once. */
 export const KEPT_ONES = { workshop };

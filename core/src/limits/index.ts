@@ -30,6 +30,13 @@ export const MOST_BOARDS = 100;
 export const MOST_GRAINS = 12;
 export const MOST_WAGON_G = 20_000;
 
+/** Of a planting: sorts of growth and of plants, plants of one sort, strips where nothing grows, boards of a face. */
+export const MOST_SORTS = 12;
+export const MOST_PLANTS = 200;
+export const MOST_KEEP_OFFS = 30;
+export const MOST_ROUNDS = 4;
+export const MOST_GLUED_BOARDS = 40;
+
 export const MOST_PARTS = 40;
 export const MOST_ZONES = 60;
 /** How far anything drawn may reach, in mm. */

@@ -106,9 +106,9 @@ describe('backup and restore', () => {
     await extract({ file: join(work, 'b.tar.gz'), cwd: work });
     const old = await Connection.open(join(work, 'workshop.sqlite'));
     await old.run(
-      `DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench', '011-cans', '012-times', '013-loads', '014-shapes')`,
+      `DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench', '011-cans', '012-times', '013-loads', '014-shapes', '015-plantings')`,
     );
-    for (const table of ['materials', 'strips', 'cutlists', 'loads', 'shapes']) await old.run(`DROP TABLE ${table}`);
+    for (const table of ['materials', 'strips', 'cutlists', 'loads', 'plantings', 'shapes']) await old.run(`DROP TABLE ${table}`);
     for (const [table, column] of [
       ['bottles', 'triedOn'],
       ['pieces', 'sizeMm'],

@@ -15,6 +15,7 @@ import { cans } from './migrations/011-cans.js';
 import { times } from './migrations/012-times.js';
 import { loads } from './migrations/013-loads.js';
 import { shapes } from './migrations/014-shapes.js';
+import { plantings } from './migrations/015-plantings.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -32,6 +33,7 @@ export const MIGRATIONS: readonly Migration[] = [
   times,
   loads,
   shapes,
+  plantings,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

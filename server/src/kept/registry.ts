@@ -19,6 +19,8 @@ import { mixTable } from './mix.row.js';
 import { mixTies } from './mix.ties.js';
 import { PieceDto } from './piece.dto.js';
 import { pieceTable } from './piece.row.js';
+import { PlantingDto } from './planting.dto.js';
+import { plantingTable } from './planting.row.js';
 import type { Served } from './served.js';
 import { KeptShapeDto } from './shape.dto.js';
 import { shapeTable } from './shape.row.js';
@@ -51,6 +53,7 @@ export const SERVED: { [K in ListKey]: Served<ThingOf<K>> } = {
   strips: { dto: StripDto, table: stripTable, touches: [], deleted: 'copied', called: named('Strip'), ties: stripTies },
   cutlists: { dto: CutlistDto, table: cutlistTable, touches: [], deleted: 'copied', called: named('Cut list') },
   loads: { dto: LoadDto, table: loadTable, touches: [], deleted: 'copied', called: named('Load') },
+  plantings: { dto: PlantingDto, table: plantingTable, touches: [], deleted: 'copied', called: named('Planting') },
   shapes: { dto: KeptShapeDto, table: shapeTable, touches: [], deleted: 'copied', called: named('Shape') },
   pieces: { dto: PieceDto, table: pieceTable, touches: ['log'], deleted: 'marked', called: named('Piece') },
   log: { dto: LogEntryDto, table: logTable, touches: [], deleted: 'gone', sentAgain: true, called: () => 'The entry', ties: logTies },

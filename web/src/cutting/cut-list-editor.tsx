@@ -18,7 +18,7 @@ import { useBenchNow } from '../workers/outlook-context.js';
 import { cuttingService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
 import { CutResults } from './cut-results.js';
-import { letterOf } from './letter.js';
+import { letterOf } from '../ui/letter.js';
 import { LineRow } from './line-row.js';
 import { LinesOnPaper } from './lines-on-paper.js';
 import { ListFields } from './list-fields.js';

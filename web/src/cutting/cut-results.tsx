@@ -2,7 +2,7 @@ import type { CutList, CutListFacts, CutStrip, StripFacts } from '@eveningtide/c
 import { formatMinutes, formatNumber } from '@eveningtide/core/units';
 import { TickBox } from '../ui/tick-box.js';
 import { countWords } from '../ui/words.js';
-import { letterOf } from './letter.js';
+import { letterOf } from '../ui/letter.js';
 
 /** What a cut list comes to: strip by strip drawn to scale, the stops of the mitre box, what to buy. */
 export function CutResults({ facts, list }: { facts: CutListFacts; list: CutList }) {

@@ -3,7 +3,8 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { useCutlistsQuery, usePiecesQuery, useSaveCutlistMutation, useStripsQuery } from '../store/api.js';
+import { useCutlistsQuery, useSaveCutlistMutation, useStripsQuery } from '../store/api.js';
+import { useUsualScale } from '../store/usual-scale.js';
 import { Button } from '../ui/button.js';
 import { notifyFailure } from '../ui/notify.js';
 import { PartTabs } from '../ui/part-tabs.js';
@@ -11,8 +12,6 @@ import { Empty, Failed, Loading } from '../ui/states.js';
 import { CutListEditor } from './cut-list-editor.js';
 import { StripsPart } from './strips-part.js';
 
-/** Models of the usual scale of the line, where there is no piece yet to go by. */
-const USUAL_SCALE = 76;
 /** Of a fine razor saw, mm (common practice). */
 const USUAL_KERF_MM = 0.5;
 
@@ -20,7 +19,7 @@ const USUAL_KERF_MM = 0.5;
 export function CuttingView() {
   const lists = useCutlistsQuery();
   const strips = useStripsQuery();
-  const { data: pieces } = usePiecesQuery();
+  const scaleRatio = useUsualScale();
   const [save] = useSaveCutlistMutation();
   const [search, setSearch] = useSearchParams();
   const [addedId, setAddedId] = useState<string | null>(null);
@@ -42,7 +41,7 @@ export function CuttingView() {
   const add = async (): Promise<void> => {
     const id = nanoid(12);
     const cutlist: CutList = {
-      ...{ id, name: 'New cut list', scaleRatio: pieces?.at(-1)?.piece.scaleRatio ?? USUAL_SCALE },
+      ...{ id, name: 'New cut list', scaleRatio },
       ...{ kerfMm: shown?.cutlist.kerfMm ?? USUAL_KERF_MM, lines: [], bin: null, note: '', cutOn: null },
     };
     try {

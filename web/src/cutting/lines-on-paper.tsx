@@ -1,6 +1,6 @@
 import { lengthWords, type CutList, type CutListFacts } from '@eveningtide/core/cutting';
 import { TableHead } from '../ui/table-head.js';
-import { letterOf } from './letter.js';
+import { letterOf } from '../ui/letter.js';
 import { bundleWords, isBundle } from './line-row.js';
 
 /** The lines of a cut list as they are printed: read at the bench, so no smaller than eleven points. */

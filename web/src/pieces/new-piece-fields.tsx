@@ -3,7 +3,8 @@ import { LONGEST_NAME } from '@eveningtide/core/limits';
 import { LIKENESSES, type Likeness, type Beginning } from '@eveningtide/core/subjects';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { usePiecesQuery, useWorkshopQuery } from '../store/api.js';
+import { useWorkshopQuery } from '../store/api.js';
+import { useUsualScale } from '../store/usual-scale.js';
 import { Button } from '../ui/button.js';
 import { Field } from '../ui/field.js';
 import { notifyFailure } from '../ui/notify.js';
@@ -14,8 +15,6 @@ import { SizeFields } from './new-piece-size.js';
 import { Silhouette } from '../looks/silhouette.js';
 import { useMakePiece } from './use-make-piece.js';
 
-/** Models of the usual scale of the line, where there is no piece yet to go by. */
-const USUAL_SCALE = 76;
 const LIKENESS_WORDS: Record<Likeness, string> = { alike: 'all alike', own: 'each its own' };
 
 interface NewPieceFieldsProps {
@@ -27,12 +26,11 @@ interface NewPieceFieldsProps {
 /** What is asked of a new piece. */
 export function NewPieceFields({ beginning, onOtherKind, onClose }: NewPieceFieldsProps) {
   const navigate = useNavigate();
-  const { data: pieces } = usePiecesQuery();
   const { data: workshop } = useWorkshopQuery();
   const make = useMakePiece();
   const [photos, setPhotos] = useState<readonly File[]>([]);
   const about = useNewPiece(beginning, {
-    scaleRatio: pieces?.at(-1)?.piece.scaleRatio ?? USUAL_SCALE,
+    scaleRatio: useUsualScale(),
     likeness: workshop?.workshop.schools.repeat === 'formula' ? 'alike' : null,
   });
   const { form, answers, isEnough, preview, made } = about;

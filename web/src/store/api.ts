@@ -18,6 +18,7 @@ export type StoredEntry = Stored<'log'>;
 export type StoredStrip = Stored<'strips'>;
 export type StoredCutlist = Stored<'cutlists'>;
 export type StoredLoad = Stored<'loads'>;
+export type StoredPlanting = Stored<'plantings'>;
 
 /** A backup that the server keeps. */
 export interface Backup {
@@ -220,6 +221,9 @@ export const {
   useSaveCutlistMutation,
   useDeleteCutlistMutation,
   useLoadsQuery,
+  usePlantingsQuery,
+  useSavePlantingMutation,
+  useDeletePlantingMutation,
   useShapesQuery,
   useSaveShapeMutation,
   useDeleteShapeMutation,

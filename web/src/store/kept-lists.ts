@@ -29,6 +29,7 @@ export const LISTED = {
   strips: { one: 'strip', called: 'Strip', loses: [], inPlace: true, comesBack: true },
   cutlists: { one: 'cutlist', called: 'Cut list', loses: [], inPlace: true, comesBack: true },
   loads: { one: 'load', called: 'Load', loses: [], inPlace: true, comesBack: true },
+  plantings: { one: 'planting', called: 'Planting', loses: [], inPlace: true, comesBack: true },
   shapes: { one: 'shape', called: 'Own shape', loses: [], inPlace: false, comesBack: true },
   pieces: { one: 'piece', called: 'Piece', loses: [], inPlace: true, comesBack: true },
   log: { one: 'entry', called: 'Entry', loses: [], inPlace: true, comesBack: false },
