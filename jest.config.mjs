@@ -4,7 +4,7 @@ process.env.TZ ??= 'Europe/Berlin';
 /** One run over all rooms; e2e has its own runner. */
 const common = {
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  transform: { '^.+\\.tsx?$': ['@swc/jest'] },
+  transform: { '^.+\\.tsx?$': '<rootDir>/../scripts/lib/jest-transform.mjs' },
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1', '^@eveningtide/core/(.*)$': '<rootDir>/../core/src/$1/index.ts' },
   testEnvironment: 'node',
   setupFiles: ['<rootDir>/../jest.setup.mjs'],

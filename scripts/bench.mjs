@@ -14,7 +14,8 @@ if (process.argv.includes('growth')) {
 }
 await installIfNeeded();
 await buildAll();
-const { checkSequence } = await import('../core/dist/sequence/index.js');
+const { checkSequence, strokesAlong } = await import('../core/dist/sequence/index.js');
+const { TestCard, lit } = await import('../core/dist/surface/index.js');
 const { planPieces, planningProblem, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
 const { suppliesOf, EMPTY_SHELF } = await import('../core/dist/materials/index.js');
 const { sectionOf } = await import('../core/dist/section/index.js');
@@ -154,6 +155,18 @@ const plans = [
 const demoProblem = planningProblem(demo.pieces, demo.workshop, supplies, DAY, 1110);
 const demoPlan = planEvenings(demoProblem);
 
+/** A card of the quay wall, 480 × 320, and its strokes with the last as planned or on more of it. */
+const cardGround = { of: 'stone', relief: wall.zones.find(({ id }) => id === 'face').relief, pxPerMm: 8, seed: 1 };
+const cardOf = (coverPct) => {
+  const steps = stretched(wall, 'card', 16);
+  steps.steps = steps.steps.map((step, i) => (i === 15 ? { ...step, coverPct } : { ...step, zones: ['all'] }));
+  const zone = strokesAlong(sequenceProblem(steps, nothingPlaced), 'face');
+  return { ...zone, strokes: zone.strokes.slice(-12) };
+};
+const [cardPlanned, cardTried] = [cardOf(10), cardOf(40)];
+const keptCard = new TestCard(cardGround);
+let turn = 0;
+
 const rows = [
   ...shops,
   {
@@ -184,6 +197,18 @@ const rows = [
     unit: 'ms',
     target: 300,
     ...median(5, () => placesFor(demoProblem, demoPlan, demoPlan.plan.placed[8].id, demoProblem.calendar.evenings[0], 5)),
+  },
+  {
+    what: 'paint a test card of 12 steps, 480 × 320',
+    unit: 'ms',
+    target: 150,
+    ...median(7, () => new TestCard(cardGround).after(cardPlanned)),
+  },
+  {
+    what: 'the same with one step changed, and lit',
+    unit: 'ms',
+    target: 60,
+    ...median(12, () => lit(keptCard.after(turn++ % 2 ? cardPlanned : cardTried), keptCard.fields.map, 'day')),
   },
   { what: 'draw the section of a van', unit: 'ms', target: 16, ...median(40, () => sectionOf(wholeVan, 'side-lower')) },
   {

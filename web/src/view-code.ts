@@ -7,6 +7,7 @@ export const CODE: Record<Path, () => Promise<ComponentType>> = {
   '/pieces': async () => (await import('./pieces/pieces-view.js')).PiecesView,
   '/pieces/:pieceId': async () => (await import('./pieces/piece-view.js')).PieceView,
   '/pieces/:pieceId/wishes': async () => (await import('./wishes/wishes-view.js')).WishesView,
+  '/pieces/:pieceId/surface': async () => (await import('./surface/surface-view.js')).SurfaceView,
   '/pieces/:pieceId/film': async () => (await import('./film/film-view.js')).FilmView,
   '/pieces/:pieceId/card': async () => (await import('./pieces/piece-card.js')).PieceCard,
   '/evenings': async () => (await import('./evenings/evenings-view.js')).EveningsView,

@@ -4,6 +4,7 @@ import { VIEWS, type Path, type View } from './views.js';
 const EXAMPLES: Partial<Record<Path, readonly string[]>> = {
   '/pieces/:pieceId': ['/pieces/salt-van-14', '/pieces/peat-wagons?step=s12', '/pieces/quay-wall?step=s7'],
   '/pieces/:pieceId/wishes': ['/pieces/quay-stores/wishes', '/pieces/salt-van-14/wishes'],
+  '/pieces/:pieceId/surface': ['/pieces/quay-wall/surface'],
   '/pieces/:pieceId/film': ['/pieces/quay-wall/film', '/pieces/salt-van-14/film'],
   '/pieces/:pieceId/card': ['/pieces/salt-van-14/card'],
   '/finishes/compare': ['/finishes/compare?left=salt-van:1&right=salt-van:2'],

@@ -64,6 +64,12 @@ export const VIEWS = [
     tour: { stop: 3, says: 'Say what it should look like, and the order of the steps is worked out, each with its reason.' },
   },
   {
+    path: '/pieces/:pieceId/surface',
+    name: 'Test card',
+    listed: null,
+    ofPiece: { group: 'Test card', before: 'Test card of ' },
+  },
+  {
     path: '/pieces/:pieceId/film',
     name: 'Film build',
     listed: null,

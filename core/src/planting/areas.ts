@@ -1,4 +1,4 @@
-import { seededFrom } from '../units/index.js';
+import { valueNoise, type Field } from '../units/index.js';
 import { fromStripMm } from './free-ground.js';
 import { seedOf } from './places.js';
 import type { Growth, Layer, Planting } from './planting.js';
@@ -15,32 +15,11 @@ const PATCH_MM: Readonly<Record<Growth, number>> = { turf: 60, grass: 40, moss: 
 /** A plan has so many cells along its longer side. */
 const CELLS = 200;
 
-const smooth = (share: number): number => share * share * (3 - 2 * share);
-
-/** Heights at the corners of a seeded grid, and softly between them (value noise). Where a corner lies decides its height, so that more ground changes none of it. */
-function grid(
-  seed: number,
-  meshMm: number,
-  { lengthMm, widthMm }: Pick<Planting, 'lengthMm' | 'widthMm'>,
-): (xMm: number, yMm: number) => number {
-  const columns = Math.ceil(lengthMm / meshMm) + 2;
-  const rows = Math.ceil(widthMm / meshMm) + 2;
-  const corners = Float64Array.from({ length: columns * rows }, (_, i) =>
-    seededFrom(seed + (i % columns) * 7919 + Math.floor(i / columns) * 104_729)(),
-  );
-  const corner = (column: number, row: number): number => corners[row * columns + column] ?? 0;
-  return (xMm, yMm) => {
-    const [x, y] = [xMm / meshMm, yMm / meshMm];
-    const [left, top] = [Math.floor(x), Math.floor(y)];
-    const [across, down] = [smooth(x - left), smooth(y - top)];
-    const along = (row: number): number => corner(left, row) * (1 - across) + corner(left + 1, row) * across;
-    return along(top) * (1 - down) + along(top + 1) * down;
-  };
-}
-
 /** Large patches with ragged edges: two grids, the finer one for less. */
-function hills(seed: number, patchMm: number, size: Pick<Planting, 'lengthMm' | 'widthMm'>): (xMm: number, yMm: number) => number {
-  const [large, fine] = [grid(seed, patchMm, size), grid(seed + 1, patchMm / 3, size)];
+function hills(seed: number, patchMm: number, { lengthMm, widthMm }: Pick<Planting, 'lengthMm' | 'widthMm'>): Field {
+  const size = { x: lengthMm, y: widthMm };
+  const grid = (turn: number, meshMm: number): Field => valueNoise(seed + turn, { x: meshMm, y: meshMm }, size);
+  const [large, fine] = [grid(0, patchMm), grid(1, patchMm / 3)];
   return (xMm, yMm) => large(xMm, yMm) + 0.4 * fine(xMm, yMm);
 }
 

@@ -9,7 +9,7 @@ export { incomingOf, isSprayTool, usualTool, type Incoming } from './incoming.js
 export { stepPaint } from './paint.js';
 export type { Layer } from './layer.js';
 export { surfaceSheen, type SequenceState, type ZoneState } from './state.js';
-export { meanLight, type ZoneLook } from './look.js';
+export { leftUnderClear, meanLight, type Hides, type LookStep, type ZoneLook } from './look.js';
 export { GROOVE_LIMITS, filmOf, grooveLost, grooveSeverity, type Build } from './build.js';
 export { RULES, ruleById, rulesFor, type Cure, type Rule } from './rules/index.js';
 export { wrongSheens } from './rules/sheen-at-end.js';
@@ -23,6 +23,7 @@ export type { WaitReason } from './openings.js';
 export * from './wait-words.js';
 export { exampleProblem, type Example, type Examples } from './example.js';
 export * from './look-along.js';
+export * from './strokes.js';
 export { mixKeyOf } from './mix-key.js';
 export * from './build-along.js';
 export type { SequenceProblem } from './problem.js';

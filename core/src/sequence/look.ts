@@ -46,6 +46,7 @@ const AREA = { recess: 0.15, face: 0.7, crest: 0.15 } as const;
 
 /** What a clear coat or fixer leaves of loose powder (common practice for the middle; the ends from memory). */
 const LEFT_UNDER_CLEAR: Record<Tone, number> = { dark: 0.95, mid: 0.5, pale: 0.15 };
+export const leftUnderClear = (tone: Tone): number => LEFT_UNDER_CLEAR[tone];
 
 const hidden = (hiding: number, films: number): number => 1 - (1 - hiding) ** films;
 
@@ -70,17 +71,20 @@ export function hidesOf(
   const strength = Math.min(1, (step.strength ?? 1) * (step.allowance ?? 1));
   const cover = Math.min(1, laid.coverPct / 100);
   const light = linearOf(laid.colour);
+  const mean = AREA.recess * deposit.recess + AREA.face * deposit.face + AREA.crest * deposit.crest;
+  /** Cover of a kind of place that gets this share of all that is laid. */
+  const gathered = (share: number): number => Math.min(1, mean > 0 ? (cover * share) / mean : cover);
   if (effect === 'film' || effect === 'tint' || effect === 'slurry' || effect === 'inlay') {
     const reference = material.drying?.referenceDryUm ?? laid.dryUm;
     const films = (reference > 0 ? laid.dryUm / reference : 1) * step.coats * (effect === 'tint' ? paintShare(step) : 1);
-    const at = (share: number): number => cover * strength * hidden(hiding, films * share);
+    // what goes into the lines alone has all of its cover there
+    const at = (share: number): number => (deposit.face === 0 ? gathered(share) : cover) * strength * hidden(hiding, films * share);
     const patch = effect === 'slurry' ? hidden(hiding, films) : null;
     return { recess: at(deposit.recess), face: at(deposit.face), crest: at(deposit.crest), light, patch };
   }
   if (effect === 'accent' || effect === 'loose') {
-    const mean = AREA.recess * deposit.recess + AREA.face * deposit.face + AREA.crest * deposit.crest;
     const patch = hidden(hiding, step.coats) * strength;
-    const at = (share: number): number => Math.min(1, mean > 0 ? (cover * share) / mean : cover) * patch;
+    const at = (share: number): number => gathered(share) * patch;
     return { recess: at(deposit.recess), face: at(deposit.face), crest: at(deposit.crest), light, patch };
   }
   return null;
@@ -134,7 +138,7 @@ const between = (a: Places, b: Places, share: number): Places => ({
 /** A clear coat or fixer wets loose powder: part of it is no longer seen. */
 function bound(look: ZoneLook): ZoneLook {
   if (!look.underLoose || !look.looseTone) return look;
-  const left = LEFT_UNDER_CLEAR[look.looseTone];
+  const left = leftUnderClear(look.looseTone);
   const tones = wetted(look.tones, look.underLoose.face, left);
   return { ...look, ...between(look.underLoose, look, left), tones, underLoose: null, looseTone: null };
 }

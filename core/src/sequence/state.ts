@@ -5,7 +5,7 @@ import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, thinned, type Layer } from './layer.js';
 import { isSamePlace, workableLayer, workableMin } from './meeting.js';
 import { NO_BUILD, addBuild, type Build } from './build.js';
-import { lookAfter, startLook, type ZoneLook } from './look.js';
+import { lookAfter, startLook, type LookStep, type ZoneLook } from './look.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -18,6 +18,8 @@ export interface ZoneState {
   look: ZoneLook;
   /** How it looked before the last step that reached it. */
   lookBefore: ZoneLook;
+  /** What that step did to its look; null: none has reached it. */
+  stroke: LookStep | null;
   masked: boolean;
   /** Minute the present mask went on; null when there is none. */
   maskedSinceMin: number | null;
@@ -43,7 +45,16 @@ export function startState(subject: Subject, looks = true): SequenceState {
   const zones = subject.zones.map((zone): [string, ZoneState] => {
     const substrate = substrateById(zone.substrate);
     const look = startLook(zone, substrate);
-    const bare = { layers: [], build: { ...NO_BUILD }, look, lookBefore: look, masked: false, maskedSinceMin: null, off: false };
+    const bare = {
+      layers: [],
+      build: { ...NO_BUILD },
+      look,
+      lookBefore: look,
+      stroke: null,
+      masked: false,
+      maskedSinceMin: null,
+      off: false,
+    };
     return [zone.id, { zone, substrate, ...bare }];
   });
   return { subject, laidRoles: new Set(), looks, zones: new Map(zones) };
@@ -171,7 +182,11 @@ export function applyStep(
       default: {
         wipeBack(zone, incoming, startMin);
         blowOn(zone, step, incoming, endMin);
-        if (!laid) break;
+        if (!laid) {
+          // what moves a wet layer leaves none, but it is seen
+          if (looksMoved(state, incoming)) zone.stroke = strokeOf(stepIndex, incoming, false);
+          break;
+        }
         if (incoming.technique.effect === 'film' || incoming.technique.binds) bindLoose(zone);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         const loose = laid.loose && !fallsIntoWet(zone, incoming, startMin);
@@ -190,10 +205,17 @@ function bindLoose(zone: ZoneState): void {
 
 function showOn({ looks }: SequenceState, zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {
   if (!looks) return;
-  const { technique, material, coverPct, colour, colourTold, hides } = incoming;
   zone.lookBefore = zone.look;
-  zone.look = lookAfter(zone.look, { stepIndex, technique, material, coverPct, colour, colourTold, hides, loose });
+  zone.stroke = strokeOf(stepIndex, incoming, loose);
+  zone.look = lookAfter(zone.look, zone.stroke);
 }
+
+const looksMoved = ({ looks }: SequenceState, { technique }: Incoming): boolean => looks && technique.leaves < 1;
+
+const strokeOf = (stepIndex: number, incoming: Incoming, loose: boolean): LookStep => {
+  const { technique, material, coverPct, colour, colourTold, hides } = incoming;
+  return { stepIndex, technique, material, coverPct, colour, colourTold, hides, loose };
+};
 
 /** The state as it stands, to go on from in another way: nothing that happens to one happens to the other. */
 export function forked({ subject, laidRoles, looks, zones }: SequenceState): SequenceState {

@@ -6,3 +6,4 @@ export * from './interval.js';
 export * from './format.js';
 export * from './shown.js';
 export * from './seeded.js';
+export * from './value-noise.js';

@@ -4,6 +4,7 @@ import type { CuttingService } from './cutting.worker.js';
 import type { EveningsService } from './evenings.worker.js';
 import type { FinderService } from './finder.worker.js';
 import type { OutlookService } from './outlook.worker.js';
+import type { SurfaceService } from './surface.worker.js';
 
 /** A thread that is begun when it is first wanted, and then is the same for all. */
 function shared<T>(start: () => Worker): () => Remote<T> {
@@ -24,6 +25,9 @@ export const arrangeService = shared<ArrangeService>(() => new Worker(new URL('.
 
 /** Lays cut lists out on strips. */
 export const cuttingService = shared<CuttingService>(() => new Worker(new URL('./cutting.worker.ts', import.meta.url), { type: 'module' }));
+
+/** Paints what surfaces will look like. */
+export const surfaceService = shared<SurfaceService>(() => new Worker(new URL('./surface.worker.ts', import.meta.url), { type: 'module' }));
 
 /** Looks for recipes. */
 export const finderService = shared<FinderService>(() => new Worker(new URL('./finder.worker.ts', import.meta.url), { type: 'module' }));

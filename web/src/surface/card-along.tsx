@@ -1,0 +1,107 @@
+import { expandRounds, stepIdOf, type SequenceProblem, type ZoneStrokes } from '@eveningtide/core/sequence';
+import { madeLike, type Piece } from '@eveningtide/core/subjects';
+import { LAMPS, type Lamp } from '@eveningtide/core/surface';
+import { techniqueById } from '@eveningtide/core/techniques';
+import { Shuffle } from 'lucide-react';
+import { useMemo, useState, type ReactNode } from 'react';
+import { Button } from '../ui/button.js';
+import { Check } from '../ui/check.js';
+import { OneOf } from '../ui/one-of.js';
+import { CardPicture } from './card-picture.js';
+import { changeWords, coloursOf } from './change-words.js';
+import { OtherCard } from './other-card.js';
+import { placesAt } from './places-at.js';
+
+const LAMP_WORDS: Readonly<Record<Lamp, string>> = { day: 'daylight', lamp: 'bench lamp', flat: 'flat, to judge colour' };
+/** As fine as a card is painted; on a screen it is about twice as large as on the model (our number). */
+const PX_PER_MM = 8;
+
+interface CardAlongProps {
+  piece: Piece;
+  zoneId: string;
+  problem: SequenceProblem;
+  planned: ZoneStrokes;
+  zoneField: ReactNode;
+}
+
+/** A card of one zone along its steps: as planned at the left, otherwise at the right. */
+export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAlongProps) {
+  const [seed, setSeed] = useState(1);
+  const [lamp, setLamp] = useState<Lamp>('day');
+  const [isWet, setWet] = useState(false);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const ground = useMemo(() => {
+    const zone = piece.zones.find(({ id }) => id === zoneId);
+    const flat = { grooveDepthUm: 0, grooveWidthUm: 0, crestHeightUm: 0 };
+    return { of: madeLike(piece).get(zoneId)?.of ?? null, relief: zone?.relief ?? flat, pxPerMm: PX_PER_MM, seed };
+  }, [piece, zoneId, seed]);
+  const count = Math.min(chosen ?? Infinity, planned.strokes.length);
+  const stroke = planned.strokes[count - 1];
+  const now = placesAt(planned, count);
+  const words = stroke ? `after ${stepWords(piece, problem, stroke.stepIndex)}` : 'as it comes';
+  const light = { lamp, wetShare: isWet ? 1 : 0 };
+  return (
+    <div className="p-4">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        {zoneField}
+        <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />
+        <Check checked={isWet} onChange={setWet}>
+          just laid, still wet
+        </Check>
+        <Button
+          onClick={() => {
+            setSeed(seed + 1);
+          }}
+        >
+          <Shuffle size={16} aria-hidden="true" /> Another patch
+        </Button>
+      </div>
+      <label className="mt-3 block">
+        Look <b>{words}</b>
+        <input
+          type="range"
+          min={0}
+          max={planned.strokes.length}
+          step={1}
+          value={count}
+          aria-label="Along the steps of this zone"
+          aria-valuetext={words}
+          className="block h-6 w-full accent-ink"
+          onChange={(event) => {
+            setChosen(event.target.valueAsNumber);
+          }}
+        />
+      </label>
+      <div className="mt-2 grid gap-4 lg:grid-cols-[minmax(0,30rem)_minmax(0,30rem)]">
+        <figure>
+          <CardPicture
+            place="planned"
+            ground={ground}
+            zone={planned}
+            count={count}
+            {...light}
+            words={`Predicted look ${words}: ${coloursOf(now)}`}
+          />
+          <figcaption className="mt-1">
+            <b>As planned</b>, {words}: {stroke ? changeWords(placesAt(planned, count - 1), now) : coloursOf(now)}.
+          </figcaption>
+        </figure>
+        {stroke && <OtherCard key={stroke.stepIndex} {...{ piece, zoneId, problem, planned, count, stroke, ground }} light={light} />}
+      </div>
+      <p className="mt-3 text-[0.8125rem] text-ink-2">
+        Predicted from the same amounts as everything else, on 60 × 40 mm of such a surface; a trial on a scrap tells.
+        {planned.strokes.slice(0, count).some(({ colourTold, hides }) => hides && !colourTold) &&
+          ' Some colours were never said: the catalogue’s stand for them.'}
+      </p>
+    </div>
+  );
+}
+
+function stepWords(piece: Piece, { steps }: SequenceProblem, index: number): string {
+  const step = steps[index];
+  if (!step) return '';
+  const number = piece.steps.findIndex(({ id }) => id === stepIdOf(step.id)) + 1;
+  const rounds = expandRounds(piece.steps, piece.groups).filter(({ id }) => stepIdOf(id) === stepIdOf(step.id));
+  const round = rounds.length > 1 ? `, round ${String(rounds.findIndex(({ id }) => id === step.id) + 1)}` : '';
+  return `step ${String(number)}, ${techniqueById(step.technique).name.toLowerCase()}${round}`;
+}

@@ -1,0 +1,79 @@
+import { stepIdOf, strokesAlong, type SequenceProblem, type Stroke, type ZoneStrokes } from '@eveningtide/core/sequence';
+import type { Piece } from '@eveningtide/core/subjects';
+import type { CardGround, Lamp } from '@eveningtide/core/surface';
+import { useMemo, useState } from 'react';
+import { OneOf } from '../ui/one-of.js';
+import { CardPicture } from './card-picture.js';
+import { changeWords, coloursOf } from './change-words.js';
+import { placesAt } from './places-at.js';
+import { TryFields } from './try-fields.js';
+import { WHAT_IFS, WHAT_IF_WORDS, otherwise, type Tried, type WhatIf } from './what-if.js';
+
+interface OtherCardProps {
+  piece: Piece;
+  zoneId: string;
+  problem: SequenceProblem;
+  planned: ZoneStrokes;
+  /** The step at hand, and the how-manyth of the zone it is. */
+  stroke: Stroke;
+  count: number;
+  ground: CardGround;
+  light: { lamp: Lamp; wetShare: number };
+}
+
+const NOTHING_TRIED: Tried = { coverPct: null, strength: null, thinner: null };
+/** By how many strokes it is more or less than planned. */
+const ADDED: ReadonlyMap<WhatIf, number> = new Map([
+  ['before', -1],
+  ['without', -1],
+  ['twice', 1],
+]);
+
+/** The card beside the plan: before the step at hand, without it, sooner, twice, or done otherwise. */
+export function OtherCard({ piece, zoneId, problem, planned, stroke, count, ground, light }: OtherCardProps) {
+  const [how, setHow] = useState<WhatIf>('before');
+  const [tried, setTried] = useState<Tried>(NOTHING_TRIED);
+  const { stepIndex } = stroke;
+  const zone = useMemo(
+    () => (how === 'before' ? planned : strokesAlong(otherwise(problem, stepIndex, how, tried), zoneId)),
+    [planned, problem, stepIndex, how, tried, zoneId],
+  );
+  const at = Math.min(zone.strokes.length, count + (ADDED.get(how) ?? 0));
+  const there = placesAt(zone, at);
+  const expanded = problem.steps[stepIndex];
+  const step = piece.steps.find(({ id }) => id === stepIdOf(expanded?.id ?? ''));
+  return (
+    <figure>
+      <CardPicture
+        place="other"
+        ground={ground}
+        zone={zone}
+        count={at}
+        lamp={light.lamp}
+        wetShare={how === 'before' ? 0 : light.wetShare}
+        words={`The look ${WHAT_IF_WORDS.get(how) ?? ''}: ${coloursOf(there)}`}
+      />
+      <figcaption className="mt-1">
+        <OneOf
+          label="Beside it"
+          value={how}
+          options={WHAT_IFS.map((id) => ({ id, name: WHAT_IF_WORDS.get(id) ?? id, disabled: id === 'sooner' && count < 2 }))}
+          onChange={setHow}
+        />
+        <p className="mt-1">Against the plan: {changeWords(placesAt(planned, count), there)}.</p>
+        {how === 'tried' && step && (
+          <TryFields
+            step={step}
+            usualCoverPct={stroke.coverPct}
+            tried={tried}
+            onChange={setTried}
+            onTaken={() => {
+              setTried(NOTHING_TRIED);
+              setHow('before');
+            }}
+          />
+        )}
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,47 @@
+import { describe, expect, test } from '@jest/globals';
+import { linearOf } from '@eveningtide/core/colour';
+import { plainStep } from '@eveningtide/core/subjects';
+import type { SequenceProblem } from '@eveningtide/core/sequence';
+import { changeWords } from './change-words.js';
+import { otherwise, triedOn } from './what-if.js';
+
+const steps = ['brush-coat', 'clear-coat', 'wash'].map((technique, i) => plainStep({ id: `s${String(i)}`, technique, zones: ['all'] }));
+const problem = { steps } as unknown as SequenceProblem;
+const NOTHING = { coverPct: null, strength: null, thinner: null };
+const idsOf = (changed: SequenceProblem): string[] => changed.steps.map(({ id }) => id);
+
+describe('a step otherwise', () => {
+  test('left out, a place sooner, once more: the others stay', () => {
+    expect(idsOf(otherwise(problem, 1, 'without', NOTHING))).toEqual(['s0', 's2']);
+    expect(idsOf(otherwise(problem, 2, 'sooner', NOTHING))).toEqual(['s0', 's2', 's1']);
+    expect(idsOf(otherwise(problem, 0, 'sooner', NOTHING))).toEqual(['s0', 's1', 's2']);
+    expect(idsOf(otherwise(problem, 1, 'twice', NOTHING))).toEqual(['s0', 's1', 's1~again', 's2']);
+    expect(problem.steps).toBe(steps);
+  });
+
+  test('what is tried stands on it, the rest as planned; what is not thinned stays so', () => {
+    const thinned = { ...steps[2]!, coverPct: 40, dilution: { thinner: 'white-spirit', parts: [1, 3] as [number, number] } };
+    expect(triedOn(thinned, { coverPct: null, strength: 0.5, thinner: 6 })).toMatchObject({
+      ...{ coverPct: 40, strength: 0.5 },
+      dilution: { thinner: 'white-spirit', parts: [1, 6] },
+    });
+    expect(triedOn(steps[0]!, { coverPct: 20, strength: null, thinner: 6 })).toMatchObject({ coverPct: 20, dilution: null });
+    expect(otherwise(problem, 0, 'tried', { ...NOTHING, coverPct: 7 }).steps[0]!.coverPct).toBe(7);
+  });
+});
+
+describe('what changes, in words', () => {
+  const look = (recess: string, face: string, crest: string) => ({
+    recess: linearOf(recess),
+    face: linearOf(face),
+    crest: linearOf(crest),
+  });
+  const plain = look('#808080', '#808080', '#808080');
+
+  test('kind of place by kind of place, lighter or darker, else in hue', () => {
+    expect(changeWords(plain, look('#202020', '#787878', '#808080'))).toBe('grooves much darker, faces darker');
+    expect(changeWords(plain, look('#808080', '#808080', '#90786c'))).toMatch(/^edges /);
+    expect(changeWords(plain, look('#7e8284', '#808080', '#ffffff'))).toContain('edges much lighter');
+    expect(changeWords(plain, plain)).toBe('no colour changes');
+  });
+});
