@@ -40,15 +40,8 @@ async function display(theme, textPct = 100) {
 await shot('pieces', '/pieces', /no problems found/);
 await shot('piece', '/pieces/salt-van-14', /White spirit softens/);
 await shot('evenings', '/evenings', 'Your hands');
-await shot('evenings-one', '/evenings?part=one', 'Salt van No. 14', async () => {
-  await page
-    .getByRole('group', { name: 'Lanes of the evening' })
-    .getByRole('button', { name: /^Quay wall.*Brush coat/ })
-    .first()
-    .click();
-  await page.getByText(/Why not earlier\? (What|It|Your)/).waitFor();
-  await page.keyboard.press('m');
-  await page.locator('[data-place=free]').first().waitFor();
+await shot('test-card', '/pieces/quay-wall/surface', /As planned/, async () => {
+  await page.locator('canvas[data-painted]').nth(1).waitFor();
 });
 await shot('shape', '/pieces/quay-wall', 'Change the shape', async () => {
   await page.getByRole('button', { name: 'Change the shape …' }).click();

@@ -5,3 +5,4 @@ export * from './spread/index.js';
 export * from './painted.js';
 export * from './lit.js';
 export * from './card.js';
+export * from './example.js';

@@ -8,6 +8,8 @@ import {
   SPREADS,
   TestCard,
   bareSurface,
+  exampleOf,
+  exampleStrokes,
   fieldsOf,
   grainOf,
   lit,
@@ -17,7 +19,6 @@ import {
   type CardGround,
   type Fields,
 } from './index.js';
-import { strokesOf } from './testing.js';
 
 const PLANKED = { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 };
 const ground = (given: Partial<CardGround> = {}): CardGround => ({ of: 'timber', relief: PLANKED, pxPerMm: 3, seed: 1, ...given });
@@ -109,7 +110,7 @@ describe('what is laid is what is reckoned', () => {
     (_id, technique) => {
       const patch = card({ pxPerMm: 2 });
       for (const { id } of materialsOf(technique)) {
-        const zone = strokesOf([BASE, { technique: technique.id, material: id, colour: '#d9c9a8' }]);
+        const zone = exampleStrokes([BASE, { technique: technique.id, material: id, colour: '#d9c9a8' }]);
         const { light } = patch.after(zone);
         const want = zone.strokes.at(-1)!.mean;
         expect({ id, far: deltaE00(meanOf(light), want) > 2 }).toEqual({ id, far: false });
@@ -137,7 +138,7 @@ describe('a test card', () => {
   const wash = { technique: 'wash', material: 'wash-enamel', colour: '#2e2620' };
 
   test('the same card each time; another seed is another patch of the same look', () => {
-    const zone = strokesOf([BASE, { technique: 'sponge', material: 'acrylic-matt', colour: '#3b2a22' }]);
+    const zone = exampleStrokes([BASE, { technique: 'sponge', material: 'acrylic-matt', colour: '#3b2a22' }]);
     const [one, same, other] = [card(), card(), card({ seed: 2 })].map((each) => each.after(zone).light) as [
       Float32Array,
       Float32Array,
@@ -150,11 +151,11 @@ describe('a test card', () => {
 
   test('looked at back and forth, and with a step changed, it is as one painted anew', () => {
     const kept = card();
-    const zone = strokesOf([BASE, wash, { technique: 'drybrush', material: 'acrylic-matt', colour: '#e0d6c0' }]);
+    const zone = exampleStrokes([BASE, wash, { technique: 'drybrush', material: 'acrylic-matt', colour: '#e0d6c0' }]);
     kept.after(zone);
     expect(kept.after(zone, 1).light).toEqual(card().after(zone, 1).light);
     expect(kept.after(zone).light).toEqual(card().after(zone).light);
-    const changed = strokesOf([
+    const changed = exampleStrokes([
       BASE,
       { ...wash, colour: '#6a3a1a' },
       { technique: 'drybrush', material: 'acrylic-matt', colour: '#e0d6c0' },
@@ -167,21 +168,21 @@ describe('a test card', () => {
     const patch = card();
     const { recess, face, crest } = patch.fields;
     const redAt = (light: Float32Array, place: Float32Array): number => at(light.subarray(0, place.length), place);
-    const washed = patch.after(strokesOf([BASE, wash])).light;
+    const washed = patch.after(exampleStrokes([BASE, wash])).light;
     expect(redAt(washed, recess)).toBeLessThan(0.85 * redAt(washed, face));
-    const brushed = patch.after(strokesOf([BASE, { technique: 'drybrush', material: 'acrylic-matt', colour: '#f0e8d8' }])).light;
+    const brushed = patch.after(exampleStrokes([BASE, { technique: 'drybrush', material: 'acrylic-matt', colour: '#f0e8d8' }])).light;
     expect(redAt(brushed, crest)).toBeGreaterThan(1.3 * redAt(brushed, face));
   });
 
   test('a clear seal below a wash changes no colour; dust under a clear coat is muted, pale dust most', () => {
     const patch = card();
     const seal = { technique: 'clear-coat', material: 'clear-satin-acrylic' };
-    const plain = meanOf(patch.after(strokesOf([BASE, wash])).light);
-    expect(deltaE00(meanOf(patch.after(strokesOf([BASE, seal, wash])).light), plain)).toBeLessThan(0.5);
+    const plain = meanOf(patch.after(exampleStrokes([BASE, wash])).light);
+    expect(deltaE00(meanOf(patch.after(exampleStrokes([BASE, seal, wash])).light), plain)).toBeLessThan(0.5);
     const left = (colour: string): number => {
       const dust = { technique: 'powder-dry', material: 'pigment-dry', colour, coverPct: 60 };
       const [bare, dusty, sealed] = [[BASE], [BASE, dust], [BASE, dust, seal]].map((steps) =>
-        meanOf(patch.after(strokesOf(steps)).light),
+        meanOf(patch.after(exampleStrokes(steps)).light),
       ) as [never, never, never];
       return deltaE00(sealed, bare) / deltaE00(dusty, bare);
     };
@@ -193,19 +194,19 @@ describe('a test card', () => {
     const patch = card({ pxPerMm: 5 });
     const over = { technique: 'airbrush-coat', material: 'acrylic-matt', colour: '#e6e2d8', coats: 3 };
     const chip = { technique: 'chip', material: 'water', coverPct: 10 };
-    const chipped = patch.after(strokesOf([BASE, { technique: 'brush-coat', material: 'chipping-medium' }, over, chip])).light;
+    const chipped = patch.after(exampleStrokes([BASE, { technique: 'brush-coat', material: 'chipping-medium' }, over, chip])).light;
     const n = patch.fields.face.length;
     const below = linearOf(BASE.colour)[0];
     const open = Float32Array.from({ length: n }, (_, i) => ((chipped[i] ?? 1) < 2 * below ? 1 : 0));
     expect(mean(open)).toBeGreaterThan(0.04);
     expect(at(open, patch.fields.crest)).toBeGreaterThan(3 * at(open, patch.fields.face));
-    const solid = strokesOf([BASE, over, chip]);
+    const solid = exampleStrokes([BASE, over, chip]);
     expect(meanOf(patch.after(solid).light)).toEqual(meanOf(patch.after(solid, 2).light));
   });
 
   test('blended while it is wet there is as much of it, only softer', () => {
     const patch = card();
-    const zone = strokesOf([BASE, wash, { technique: 'blend', material: 'white-spirit' }]);
+    const zone = exampleStrokes([BASE, wash, { technique: 'blend', material: 'white-spirit' }]);
     const [before, after] = [patch.after(zone, 2), patch.after(zone)];
     expect(deltaE00(meanOf(after.light), meanOf(before.light))).toBeLessThan(1);
     const spreadOf = (light: Float32Array): number => {
@@ -219,7 +220,7 @@ describe('a test card', () => {
   test('flat light shows the colour as it is; from the side relief is seen, and gloss glints', () => {
     const patch = card({ pxPerMm: 4 });
     const { map } = patch.fields;
-    const painted = patch.after(strokesOf([BASE]));
+    const painted = patch.after(exampleStrokes([BASE]));
     const red = (rgba: Uint8ClampedArray): number[] => Array.from({ length: rgba.length / 4 }, (_, i) => rgba[4 * i] ?? 0);
     const flat = red(lit(painted, map, 'flat'));
     expect(Math.max(...flat) - Math.min(...flat)).toBeLessThan(12);
@@ -228,5 +229,30 @@ describe('a test card', () => {
     const mostOf = (sheenGu: number): number => Math.max(...red(lit({ ...painted, sheenGu }, map, 'day')));
     expect(mostOf(85)).toBeGreaterThan(mostOf(3));
     expect(lit(painted, map, 'day')).toHaveLength(4 * map.um.length);
+  });
+});
+
+describe('examples of techniques', () => {
+  // under it nothing is seen of these: they are clear, dry clear, or are laid under what comes over them
+  const UNSEEN = ['clear-coat', 'fix', 'flood-glue', 'laminate', 'wipe-back'];
+
+  test.each(
+    shown
+      .map(({ id }) => id)
+      .concat(['chip', 'blend', 'draw-out'])
+      .filter((id) => !UNSEEN.includes(id)),
+  )('%s changes what is seen of it', (id) => {
+    const zone = exampleOf(id);
+    expect(zone).not.toBeNull();
+    const patch = card({ pxPerMm: 4 });
+    const n = zone!.strokes.length;
+    const [before, after] = [patch.after(zone!, n - 1).light, patch.after(zone!, n).light];
+    const changed = before.reduce((count, one, i) => count + (Math.abs(one - (after[i] ?? 0)) > 0.01 ? 1 : 0), 0) / before.length;
+    expect(changed).toBeGreaterThan(0.01);
+  });
+
+  test('what leaves nothing has none', () => {
+    expect(exampleOf('inspect')).toBeNull();
+    expect(exampleOf('mask')).toBeNull();
   });
 });

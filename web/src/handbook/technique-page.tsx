@@ -2,10 +2,13 @@ import { DEFER } from '@eveningtide/core/materials';
 import { cautionsOfTechnique } from '@eveningtide/core/safety';
 import { HOW_TO, isTechniqueId, techniqueById } from '@eveningtide/core/techniques';
 import { ArrowLeft, Eye } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../ui/states.js';
 import { DepositDrawing } from './deposit-drawing.js';
 import { laysPaint, techniqueFacts } from './technique-facts.js';
+
+const TechniqueCard = lazy(async () => ({ default: (await import('./technique-card.js')).TechniqueCard }));
 
 /** How one technique is done, how it is seen that it is right, and what the plan takes of it. */
 export function TechniquePage() {
@@ -48,6 +51,9 @@ export function TechniquePage() {
           </figure>
         )}
       </div>
+      <Suspense>
+        <TechniqueCard techniqueId={techniqueId} />
+      </Suspense>
       {cautions.length > 0 && (
         <section aria-label="Cautions" className="mt-4 border-l-4 border-brick bg-paper px-3 py-2">
           <p className="font-semibold">To mind, as it goes with what is used:</p>

@@ -7,10 +7,10 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
 import { OneOf } from '../ui/one-of.js';
-import { CardPicture } from './card-picture.js';
-import { changeWords, coloursOf } from './change-words.js';
+import { CardPicture } from '../looks/card-picture.js';
+import { changeWords, coloursOf } from '../looks/change-words.js';
 import { OtherCard } from './other-card.js';
-import { placesAt } from './places-at.js';
+import { placesAt } from '../looks/places-at.js';
 
 const LAMP_WORDS: Readonly<Record<Lamp, string>> = { day: 'daylight', lamp: 'bench lamp', flat: 'flat, to judge colour' };
 /** As fine as a card is painted; on a screen it is about twice as large as on the model (our number). */

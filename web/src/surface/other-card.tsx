@@ -3,9 +3,9 @@ import type { Piece } from '@eveningtide/core/subjects';
 import type { CardGround, Lamp } from '@eveningtide/core/surface';
 import { useMemo, useState } from 'react';
 import { OneOf } from '../ui/one-of.js';
-import { CardPicture } from './card-picture.js';
-import { changeWords, coloursOf } from './change-words.js';
-import { placesAt } from './places-at.js';
+import { CardPicture } from '../looks/card-picture.js';
+import { changeWords, coloursOf } from '../looks/change-words.js';
+import { placesAt } from '../looks/places-at.js';
 import { TryFields } from './try-fields.js';
 import { WHAT_IFS, WHAT_IF_WORDS, otherwise, type Tried, type WhatIf } from './what-if.js';
 

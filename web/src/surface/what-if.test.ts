@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { linearOf } from '@eveningtide/core/colour';
 import { plainStep } from '@eveningtide/core/subjects';
 import type { SequenceProblem } from '@eveningtide/core/sequence';
-import { changeWords } from './change-words.js';
+import { changeWords } from '../looks/change-words.js';
 import { otherwise, triedOn } from './what-if.js';
 
 const steps = ['brush-coat', 'clear-coat', 'wash'].map((technique, i) => plainStep({ id: `s${String(i)}`, technique, zones: ['all'] }));

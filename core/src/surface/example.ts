@@ -1,0 +1,70 @@
+import { constantAir } from '../climate/index.js';
+import { CATALOGUE, type Material } from '../materials/index.js';
+import { strokesAlong, subjectOf, type ZoneStrokes } from '../sequence/index.js';
+import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
+import { techniqueById, type Technique } from '../techniques/index.js';
+
+/** A van whose side examples are painted on. */
+export const EXAMPLE_VAN: Piece = pieceFromTemplate(templateById('van'), { id: 'example', name: 'Van', scaleRatio: 76 });
+const ZONE = 'side-upper';
+const ROOM = { tempC: 20, rhPct: 50 };
+/** Two days between steps, so that all is hard; what is moved wet comes at once. */
+const [APART_MIN, WET_MIN] = [3000, 2];
+
+type Bare = Partial<Step> & Pick<Step, 'technique'>;
+
+/** What steps do to the side of the van, each at a minute of its own. */
+export function exampleStrokes(steps: readonly Bare[], startsMin = steps.map((_, i) => i * APART_MIN), zoneId = ZONE): ZoneStrokes {
+  return strokesAlong(
+    {
+      subject: subjectOf(EXAMPLE_VAN),
+      steps: steps.map((step, i) => plainStep({ zones: [zoneId], ...step, id: `s${String(i)}` })),
+      startsMin: [...startsMin],
+      durationsMin: steps.map(() => 1),
+      bench: constantAir(ROOM),
+    },
+    zoneId,
+  );
+}
+
+/** A dull red that light and dark both show on, and what is laid on it. */
+const [GROUND, DARK, PALE] = ['#8a5a44', '#2e2620', '#d8cdb4'] as const;
+const BASE: Bare = { technique: 'airbrush-coat', material: 'acrylic-matt', colour: GROUND };
+
+/** The first of the catalogue that the technique is done with and that is seen. */
+const materialFor = ({ roles }: Technique): Material | undefined => {
+  const shown = CATALOGUE.materials.filter(({ hidingPct }) => hidingPct > 0);
+  return roles.map((role) => shown.find((material) => material.role === role)).find((material) => material !== undefined);
+};
+
+/** What must lie there for it: a wash that is still wet, or a soluble layer with a coat over it. */
+function groundFor({ need, id }: Technique): Bare[] {
+  if (need === 'chip')
+    return [
+      { technique: 'brush-coat', material: 'chipping-medium' },
+      { technique: 'airbrush-coat', material: 'acrylic-matt', colour: PALE },
+    ];
+  if (need === 'workable' && id !== 'wet-blend') return [{ technique: 'wash', material: 'wash-enamel', colour: DARK }];
+  if (need === 'wet-glue') return [{ technique: 'glue', material: 'white-glue' }];
+  return [];
+}
+
+/** A technique on the side of the van; null where it leaves nothing to be seen. Shaded dark, lit pale, what has a colour of its own as it comes. */
+export function exampleOf(techniqueId: string): ZoneStrokes | null {
+  const technique = techniqueById(techniqueId);
+  const material = materialFor(technique);
+  const moves = technique.leaves < 1;
+  if (!material && !moves && technique.effect !== 'remove') return null;
+  const before = [BASE, ...groundFor(technique)];
+  const colour = technique.effect === 'tint' || technique.accent === 'chips' || technique.accent === 'streaks' ? DARK : PALE;
+  const own: Bare =
+    material && !moves
+      ? { technique: techniqueId, material: material.id, ...(material.role === 'aggregate' ? {} : { colour }) }
+      : { technique: techniqueId, material: technique.effect === 'remove' ? 'water' : 'white-spirit' };
+  const starts = [
+    ...before.map((_, i) => i * APART_MIN),
+    before.length * APART_MIN - (moves || technique.need === 'wet-glue' ? APART_MIN - WET_MIN : 0),
+  ];
+  const zone = exampleStrokes([...before, own], starts);
+  return zone.strokes.at(-1)?.stepIndex === before.length ? zone : null;
+}
