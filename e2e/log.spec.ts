@@ -108,7 +108,10 @@ test('J16 One more wall: as it was done last spring, on the next casting, with w
   await expect(rows(page).filter({ hasText: 'Tide wash' })).toContainText('1 : 5 water');
 });
 
-test('a photograph is added to an entry; one that is broken is refused and nothing is kept of it', async ({ bench: page, server }, info) => {
+test('a photograph is added to an entry; one that is broken is refused and nothing is kept of it', async ({
+  bench: page,
+  server,
+}, info) => {
   await toLog(page, 'Quay wall of last spring');
   await page.getByRole('button', { name: /^Change Wash/ }).click();
   const dialog = page.getByRole('dialog');

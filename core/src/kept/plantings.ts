@@ -15,7 +15,8 @@ export const plantings = keptList<Planting, 'planting'>({
     yield* duplicates(`${path}.keepOffs`, keepOffs);
     const ids = new Set(plants.map(({ id }) => id));
     for (const [i, { plantsId }] of moved.entries())
-      if (!ids.has(plantsId)) yield { path: `${path}.moved[${String(i)}].plantsId`, value: plantsId, allowed: 'the id of one of its plants' };
+      if (!ids.has(plantsId))
+        yield { path: `${path}.moved[${String(i)}].plantsId`, value: plantsId, allowed: 'the id of one of its plants' };
   },
   moved: (planting) => planting,
   upgrades: {},
