@@ -5,11 +5,11 @@ export const PLANTINGS = [
     name: 'Bank at the harbour siding',
     scaleRatio: 76,
     ...{ stance: 'base', lengthMm: 290, widthMm: 180, boards: null, pieceId: null, zoneId: null },
-    layers: [
-      { id: 'l1', name: 'Fine turf', growth: 'turf', sharePct: 70, fibreMm: null, rounds: 2, colour: '#5f6838' },
-      { id: 'l2', name: 'Salt grass', growth: 'grass', sharePct: 35, fibreMm: 4, rounds: 1, colour: '#8f8a52' },
-      { id: 'l3', name: 'Moss', growth: 'moss', sharePct: 4, fibreMm: null, rounds: 3, colour: '#4d5a2c' },
-      { id: 'l4', name: 'Leaf litter', growth: 'litter', sharePct: 8, fibreMm: null, rounds: 1, colour: null },
+    growths: [
+      { id: 'l1', name: 'Fine turf', kind: 'turf', sharePct: 70, fibreMm: null, rounds: 2, colour: '#5f6838' },
+      { id: 'l2', name: 'Salt grass', kind: 'grass', sharePct: 35, fibreMm: 4, rounds: 1, colour: '#8f8a52' },
+      { id: 'l3', name: 'Moss', kind: 'moss', sharePct: 4, fibreMm: null, rounds: 3, colour: '#4d5a2c' },
+      { id: 'l4', name: 'Leaf litter', kind: 'litter', sharePct: 8, fibreMm: null, rounds: 1, colour: null },
     ],
     plants: [
       { id: 'p1', name: 'Wind-bent thorns', plant: 'tree', count: 3, acrossMm: 38, heightMm: 60, inThrees: true },

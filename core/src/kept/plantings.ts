@@ -9,8 +9,8 @@ export const plantings = keptList<Planting, 'planting'>({
   since: 13,
   pointsTo: [],
   loses: [],
-  faults: function* (path, { layers, plants, keepOffs, moved }) {
-    yield* duplicates(`${path}.layers`, layers);
+  faults: function* (path, { growths, plants, keepOffs, moved }) {
+    yield* duplicates(`${path}.growths`, growths);
     yield* duplicates(`${path}.plants`, plants);
     yield* duplicates(`${path}.keepOffs`, keepOffs);
     const ids = new Set(plants.map(({ id }) => id));

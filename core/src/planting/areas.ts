@@ -1,7 +1,7 @@
 import { valueNoise, type Field } from '../units/index.js';
 import { fromStripMm } from './free-ground.js';
 import { seedOf } from './places.js';
-import type { Growth, Layer, Planting } from './planting.js';
+import type { GrowthKind, Growth, Planting } from './planting.js';
 
 /** A row of cells side by side: from its upper left, one cell high. */
 export interface Run {
@@ -11,7 +11,7 @@ export interface Run {
 }
 
 /** How far patches of it lie from each other, mm (our numbers): turf in large fields, moss in spots. */
-const PATCH_MM: Readonly<Record<Growth, number>> = { turf: 60, grass: 40, moss: 14, litter: 28 };
+const PATCH_MM: Readonly<Record<GrowthKind, number>> = { turf: 60, grass: 40, moss: 14, litter: 28 };
 /** A plan has so many cells along its longer side. */
 const CELLS = 200;
 
@@ -24,16 +24,16 @@ function hills(seed: number, patchMm: number, { lengthMm, widthMm }: Pick<Planti
 }
 
 /**
- * Where a layer is glued, in cells: seeded patches off the strips that together are its share of the free ground, to a cell. More of it only makes the same patches
+ * Where a growth is glued, in cells: seeded patches off the strips that together are its share of the free ground, to a cell. More of it only makes the same patches
  * larger. For the plan that is drawn; amounts go by the share itself.
  */
-export function areasOfLayer(
+export function areasOfGrowth(
   planting: Pick<Planting, 'lengthMm' | 'widthMm' | 'keepOffs' | 'seed'>,
-  layer: Layer,
+  growth: Growth,
 ): { runs: Run[]; cellMm: number } {
   const { lengthMm, widthMm, keepOffs, seed } = planting;
   const cellMm = Math.max(lengthMm, widthMm) / CELLS;
-  const height = hills(seedOf(seed, layer.id, 0), PATCH_MM[layer.growth], planting);
+  const height = hills(seedOf(seed, growth.id, 0), PATCH_MM[growth.kind], planting);
   const [columns, rows] = [Math.round(lengthMm / cellMm), Math.max(1, Math.round(widthMm / cellMm))];
   // nowhere else is below 0
   const heights = Float64Array.from({ length: columns * rows }, (_, i) => {
@@ -41,7 +41,7 @@ export function areasOfLayer(
     return keepOffs.every((strip) => fromStripMm(strip, xMm, yMm) > 0) ? height(xMm, yMm) : -1;
   });
   const free = heights.filter((one) => one >= 0).sort();
-  const count = Math.round((free.length * layer.sharePct) / 100);
+  const count = Math.round((free.length * growth.sharePct) / 100);
   // the highest cells are glued
   const lowest = count === 0 ? Infinity : (free[free.length - count] ?? 0);
   const runs: Run[] = [];

@@ -4,7 +4,7 @@ import { formatNumber } from '../units/index.js';
 import { freeMm2 } from './free-ground.js';
 import { GROWTH, PLANT, grassGPerM2 } from './growth.js';
 import { placesOfPlants } from './places.js';
-import type { Layer, Planting, Plants } from './planting.js';
+import type { Growth, Planting, Plants } from './planting.js';
 
 /** Laid again where the ground still shows dark: about a third of it (our number). */
 const AGAIN_SHARE = 0.35;
@@ -39,10 +39,10 @@ const lighter = (hex: string, turns: number): string =>
     .join('')}`;
 
 /** Glue, and what is scattered into it: moss in several greens into the same glue, the rest again where it is thin. */
-function stepsOfLayer(layer: Layer, areaMm2: number, coverOf: (mm2: number) => number): Laid[] {
-  const { growth, rounds, fibreMm, name } = layer;
-  const material = CATALOGUE.material(GROWTH[growth].material);
-  const colour = layer.colour ?? material.colour;
+function stepsOfGrowth(growth: Growth, areaMm2: number, coverOf: (mm2: number) => number): Laid[] {
+  const { kind, rounds, fibreMm, name } = growth;
+  const material = CATALOGUE.material(GROWTH[kind].material);
+  const colour = growth.colour ?? material.colour;
   const mlOf = (mm2: number): number | null =>
     fibreMm === null ? null : sharp(((mm2 / MM2_PER_M2) * grassGPerM2(fibreMm)) / material.densityGPerMl);
   const length = fibreMm === null ? '' : `, ${formatNumber(fibreMm)} mm`;
@@ -51,7 +51,7 @@ function stepsOfLayer(layer: Layer, areaMm2: number, coverOf: (mm2: number) => n
     ...{ technique: 'scatter', material: material.id, colour: hue, coverPct: coverOf(mm2), amountMl: mlOf(mm2) },
     note,
   });
-  if (growth === 'moss')
+  if (kind === 'moss')
     return [
       glue(areaMm2, 'In spots, where water stays'),
       ...Array.from({ length: rounds }, (_, i) =>
@@ -102,7 +102,7 @@ function stepOfPlants(
 }
 
 /**
- * The steps that plant a zone: holes, then layer by layer from the lowest to the longest, glue first each time; loose fibres off the next morning; what stands by
+ * The steps that plant a zone: holes, then one growth after the other from the lowest to the longest, glue first each time; loose fibres off the next morning; what stands by
  * itself last. Nothing is brushed over it afterwards (common practice).
  */
 export function stepsOfPlanting(planting: Planting, zone: PlantedZone): Step[] {
@@ -110,13 +110,13 @@ export function stepsOfPlanting(planting: Planting, zone: PlantedZone): Step[] {
   const { standing } = placesOfPlants(planting);
   const counts = new Map(planting.plants.map(({ id }) => [id, standing.filter((one) => one.plantsId === id).length]));
   const coverOf = (mm2: number): number => sharp(Math.min(100, Math.max(0.1, (100 * mm2) / zone.areaMm2)));
-  const layers = planting.layers
+  const growths = planting.growths
     .filter(({ sharePct }) => sharePct > 0)
-    .toSorted((a, b) => GROWTH[a.growth].turn - GROWTH[b.growth].turn || (a.fibreMm ?? 0) - (b.fibreMm ?? 0));
+    .toSorted((a, b) => GROWTH[a.kind].turn - GROWTH[b.kind].turn || (a.fibreMm ?? 0) - (b.fibreMm ?? 0));
   const laid: Laid[] = [
     ...holes(planting.plants, counts),
-    ...layers.flatMap((layer) => stepsOfLayer(layer, (free * layer.sharePct) / 100, coverOf)),
-    ...(layers.some(({ growth }) => growth === 'grass')
+    ...growths.flatMap((growth) => stepsOfGrowth(growth, (free * growth.sharePct) / 100, coverOf)),
+    ...(growths.some(({ kind }) => kind === 'grass')
       ? [
           {
             technique: 'inspect',

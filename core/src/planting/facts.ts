@@ -5,7 +5,7 @@ import { pieceOfPlanting } from './as-steps.js';
 import { freeMm2 } from './free-ground.js';
 import { GROWTH, PLANT } from './growth.js';
 import { placesOfPlants, type Standing } from './places.js';
-import type { KeepOff, Layer, Planting, Plants } from './planting.js';
+import type { KeepOff, Growth, Planting, Plants } from './planting.js';
 
 /** Of the fibres that are shot so many come loose again, and are kept (from memory: a third and more). */
 const LOOSE_SHARE = 0.3;
@@ -13,8 +13,8 @@ const MM2_PER_DM2 = 10_000;
 /** Smaller than anything drawn, mm². */
 const HAIR_MM2 = 1e-3;
 
-export interface LayerFacts {
-  layer: Layer;
+export interface GrowthFacts {
+  growth: Growth;
   areaDm2: number;
   /** Of all its rounds, as it lies loose. */
   ml: number;
@@ -35,7 +35,7 @@ export interface PlantsFacts {
 export interface PlantingFacts {
   groundDm2: number;
   freeDm2: number;
-  layers: LayerFacts[];
+  growths: GrowthFacts[];
   plants: PlantsFacts[];
   /** White glue of all steps. */
   glueMl: number;
@@ -58,13 +58,13 @@ export function plantingFacts(planting: Planting): PlantingFacts {
     throw new RangeError(`lengthMm and widthMm must be above 0, got ${String(lengthMm)} and ${String(widthMm)}`);
   const free = freeMm2(planting);
   const { standing, noRoom } = placesOfPlants(planting);
-  const layers = planting.layers.map((layer): LayerFacts => {
-    const ml = usesOf({ ...planting, layers: [layer], plants: [] })
+  const growths = planting.growths.map((growth): GrowthFacts => {
+    const ml = usesOf({ ...planting, growths: [growth], plants: [] })
       .flatMap(({ direct }) => direct)
       .reduce((sum, one) => sum + one.ml, 0);
-    const g = ml * CATALOGUE.material(GROWTH[layer.growth].material).densityGPerMl;
-    const areaDm2 = (free * layer.sharePct) / 100 / MM2_PER_DM2;
-    return { layer, areaDm2, ml, g, keptG: layer.growth === 'grass' ? g * LOOSE_SHARE : 0 };
+    const g = ml * CATALOGUE.material(GROWTH[growth.kind].material).densityGPerMl;
+    const areaDm2 = (free * growth.sharePct) / 100 / MM2_PER_DM2;
+    return { growth, areaDm2, ml, g, keptG: growth.kind === 'grass' ? g * LOOSE_SHARE : 0 };
   });
   const plants = planting.plants.map((own): PlantsFacts => {
     const missing = noRoom.get(own.id) ?? 0;
@@ -78,11 +78,11 @@ export function plantingFacts(planting: Planting): PlantingFacts {
   return {
     groundDm2: (lengthMm * widthMm) / MM2_PER_DM2,
     freeDm2: free / MM2_PER_DM2,
-    layers,
+    growths,
     plants,
     glueMl: usesOf(planting).reduce((sum, { cup }) => sum + (cup?.laidMl ?? 0), 0),
     holes: [...holes].map(([holeMm, count]) => ({ holeMm, count })).toSorted((a, b) => a.holeMm - b.holeMm),
-    wantsApplicator: planting.layers.some(({ growth, sharePct }) => growth === 'grass' && sharePct > 0),
+    wantsApplicator: planting.growths.some(({ kind, sharePct }) => kind === 'grass' && sharePct > 0),
     standing,
     strayStrips: planting.keepOffs.filter((strip) => isStray(strip, planting)),
   };

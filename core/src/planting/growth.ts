@@ -1,6 +1,6 @@
-import type { Growth, GroundStance, KeepOffKind, PlantKind } from './planting.js';
+import type { GrowthKind, GroundStance, KeepOffKind, PlantKind } from './planting.js';
 
-export interface GrowthFacts {
+export interface GrowthKindFacts {
   name: string;
   /** What of the catalogue it is. */
   material: string;
@@ -9,7 +9,7 @@ export interface GrowthFacts {
 }
 
 /** What is laid over the ground. */
-export const GROWTH: Readonly<Record<Growth, GrowthFacts>> = {
+export const GROWTH: Readonly<Record<GrowthKind, GrowthKindFacts>> = {
   turf: { name: 'Turf', material: 'turf', turn: 0 },
   grass: { name: 'Static grass', material: 'static-grass', turn: 1 },
   moss: { name: 'Moss', material: 'flock', turn: 2 },
@@ -34,11 +34,11 @@ export const KEEP_OFF: Readonly<Record<KeepOffKind, string>> = { track: 'Track',
 
 export const STANCE: Readonly<Record<GroundStance, string>> = { base: 'seen from above', face: 'seen from the front' };
 
-/** Static grass of one layer: as thick as 100 g/m² where it is shortest and 200 where it is longest (from memory), straight between. */
+/** Static grass laid once: as thick as 100 g/m² where it is shortest and 200 where it is longest (from memory), straight between. */
 const THIN = { fibreMm: 2, gPerM2: 100 } as const;
 const THICK = { fibreMm: 12, gPerM2: 200 } as const;
 
-/** What one layer of static grass takes, g/m², by the length of its fibres. */
+/** What static grass laid once takes, g/m², by the length of its fibres. */
 export function grassGPerM2(fibreMm: number): number {
   const share = (fibreMm - THIN.fibreMm) / (THICK.fibreMm - THIN.fibreMm);
   return THIN.gPerM2 + (THICK.gPerM2 - THIN.gPerM2) * Math.min(1, Math.max(0, share));

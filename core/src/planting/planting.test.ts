@@ -4,9 +4,9 @@ import { constantAir } from '../climate/index.js';
 import { useOf } from '../coverage/index.js';
 import { checkSequence, handsOnMinutes, subjectOf } from '../sequence/index.js';
 import {
-  GROWTHS,
+  GROWTH_KINDS,
   PLANT_KINDS,
-  areasOfLayer,
+  areasOfGrowth,
   freeMm2,
   fromStripMm,
   grassGPerM2,
@@ -15,14 +15,14 @@ import {
   plantingFacts,
   stepsOfPlanting,
   type KeepOff,
-  type Layer,
+  type Growth,
   type Planting,
   type Plants,
 } from './index.js';
 
 const ROOM = { tempC: 20, rhPct: 50 };
-const layer = (given: Partial<Layer> = {}): Layer => ({
-  ...{ id: 'l', name: 'Salt grass', growth: 'grass', sharePct: 40, fibreMm: 4, rounds: 1, colour: null },
+const growth = (given: Partial<Growth> = {}): Growth => ({
+  ...{ id: 'l', name: 'Salt grass', kind: 'grass', sharePct: 40, fibreMm: 4, rounds: 1, colour: null },
   ...given,
 });
 const plants = (given: Partial<Plants> = {}): Plants => ({
@@ -47,7 +47,7 @@ const planting = (given: Partial<Planting> = {}): Planting => ({
     seed: 1,
     note: '',
   },
-  ...{ layers: [layer()], plants: [plants()], keepOffs: [strip()], moved: [] },
+  ...{ growths: [growth()], plants: [plants()], keepOffs: [strip()], moved: [] },
   ...given,
 });
 const distance = (a: { xMm: number; yMm: number }, b: { xMm: number; yMm: number }): number => Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm);
@@ -184,14 +184,14 @@ describe('where plants stand', () => {
   });
 });
 
-describe('where a layer is glued', () => {
-  const areas = (given: Planting) => areasOfLayer(given, given.layers[0]!);
+describe('where a growth is glued', () => {
+  const areas = (given: Planting) => areasOfGrowth(given, given.growths[0]!);
   const sizeOf = ({ runs, cellMm }: ReturnType<typeof areas>) => runs.reduce((sum, { lengthMm }) => sum + lengthMm * cellMm, 0);
 
   test('patches are its share of the free ground, and lie on no strip', () => {
     fc.assert(
       fc.property(anyPlanting, fc.integer({ min: 0, max: 100 }), (given, sharePct) => {
-        const own = { ...given, layers: [layer({ sharePct })] };
+        const own = { ...given, growths: [growth({ sharePct })] };
         const { runs, cellMm } = areas(own);
         for (const { xMm, yMm } of runs)
           for (const keep of own.keepOffs) expect(fromStripMm(keep, xMm + cellMm / 2, yMm + cellMm / 2)).toBeGreaterThan(0);
@@ -204,7 +204,7 @@ describe('where a layer is glued', () => {
 
   test('more of it makes the same patches larger', () => {
     const cells = (sharePct: number) => {
-      const { runs, cellMm } = areas(planting({ layers: [layer({ sharePct })] }));
+      const { runs, cellMm } = areas(planting({ growths: [growth({ sharePct })] }));
       const n = (mm: number) => Math.round(mm / cellMm);
       return new Set(
         runs.flatMap(({ xMm, yMm, lengthMm }) => Array.from({ length: n(lengthMm) }, (_, i) => `${String(n(xMm) + i)} ${String(n(yMm))}`)),
@@ -220,9 +220,9 @@ describe('what it takes', () => {
   test('grass by the length of its fibres: 100 to 200 g/m², by hand', () => {
     expect([1, 2, 7, 12, 20].map(grassGPerM2)).toEqual([100, 100, 150, 200, 200]);
     const {
-      layers: [grass],
+      growths: [grass],
       freeDm2,
-    } = plantingFacts(planting({ layers: [layer({ fibreMm: 7, sharePct: 50 })] }));
+    } = plantingFacts(planting({ growths: [growth({ fibreMm: 7, sharePct: 50 })] }));
     expect(freeDm2).toBeCloseTo(2.4, 3);
     // half of 0.024 m², at 150 g/m²
     expect(grass!.g).toBeCloseTo(1.8, 2);
@@ -230,12 +230,12 @@ describe('what it takes', () => {
   });
 
   test('sheet and shelf say the same: amounts are those of the steps', () => {
-    const given = planting({ layers: [layer(), layer({ id: 'm', growth: 'moss', fibreMm: null, rounds: 3, sharePct: 6 })] });
+    const given = planting({ growths: [growth(), growth({ id: 'm', kind: 'moss', fibreMm: null, rounds: 3, sharePct: 6 })] });
     const facts = plantingFacts(given);
     const piece = pieceOfPlanting(given, 'x');
     const uses = piece.steps.map((step) => useOf(step, piece));
     const scattered = uses.flatMap(({ direct }) => direct).reduce((sum, { material, ml }) => (material === 'tufts' ? sum : sum + ml), 0);
-    expect(facts.layers.reduce((sum, { ml }) => sum + ml, 0)).toBeCloseTo(scattered, 6);
+    expect(facts.growths.reduce((sum, { ml }) => sum + ml, 0)).toBeCloseTo(scattered, 6);
     expect(facts.glueMl).toBeCloseTo(
       uses.reduce((sum, { cup }) => sum + (cup?.laidMl ?? 0), 0),
       6,
@@ -245,13 +245,13 @@ describe('what it takes', () => {
 
   test('more ground never takes less; a second round takes a third more', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...GROWTHS), fc.integer({ min: 1, max: 90 }), (growth, sharePct) => {
-        const of = (given: Partial<Layer>) =>
-          plantingFacts(planting({ plants: [], layers: [layer({ growth, fibreMm: growth === 'grass' ? 4 : null, ...given })] })).layers[0]!
+      fc.property(fc.constantFrom(...GROWTH_KINDS), fc.integer({ min: 1, max: 90 }), (kind, sharePct) => {
+        const of = (given: Partial<Growth>) =>
+          plantingFacts(planting({ plants: [], growths: [growth({ kind, fibreMm: kind === 'grass' ? 4 : null, ...given })] })).growths[0]!
             .ml;
         expect(of({ sharePct: sharePct + 5 })).toBeGreaterThan(of({ sharePct }));
         // as sharp as three figures are
-        expect(of({ sharePct, rounds: 2 }) / of({ sharePct })).toBeCloseTo(growth === 'moss' ? 1 : 1.35, 1);
+        expect(of({ sharePct, rounds: 2 }) / of({ sharePct })).toBeCloseTo(kind === 'moss' ? 1 : 1.35, 1);
       }),
     );
   });
@@ -284,10 +284,10 @@ describe('its steps', () => {
   test('holes, then low before long, glue before what lies in it, loose fibres off, plants last', () => {
     const steps = stepsOfPlanting(
       planting({
-        layers: [
-          layer(),
-          layer({ id: 'b', name: 'Turf', growth: 'turf', fibreMm: null, rounds: 2 }),
-          layer({ id: 'c', fibreMm: 2, name: 'Short grass' }),
+        growths: [
+          growth(),
+          growth({ id: 'b', name: 'Turf', kind: 'turf', fibreMm: null, rounds: 2 }),
+          growth({ id: 'c', fibreMm: 2, name: 'Short grass' }),
         ],
       }),
       zone,
@@ -306,7 +306,7 @@ describe('its steps', () => {
 
   test('moss comes in several greens into the same glue, each lighter', () => {
     const steps = stepsOfPlanting(
-      planting({ plants: [], layers: [layer({ growth: 'moss', fibreMm: null, rounds: 3, colour: '#404820' })] }),
+      planting({ plants: [], growths: [growth({ kind: 'moss', fibreMm: null, rounds: 3, colour: '#404820' })] }),
       zone,
     );
     expect(steps.map(({ technique }) => technique)).toEqual(['glue', 'scatter', 'scatter', 'scatter']);
@@ -314,7 +314,7 @@ describe('its steps', () => {
   });
 
   test('a face of boards is glued, left a day, carved and filled first; a base is not', () => {
-    const of = (given: Partial<Planting>) => pieceOfPlanting(planting({ boards: 4, layers: [], plants: [], ...given }), 'x').steps;
+    const of = (given: Partial<Planting>) => pieceOfPlanting(planting({ boards: 4, growths: [], plants: [], ...given }), 'x').steps;
     const made = of({ stance: 'face' });
     expect(made.map(({ technique }) => technique)).toEqual(['prep-mechanical', 'laminate', 'inspect', 'carve', 'fill']);
     expect(made[1]!.coats).toBe(3);
@@ -328,7 +328,7 @@ describe('its steps', () => {
         planting({
           stance,
           boards: 3,
-          layers: [layer({ rounds: 2 }), layer({ id: 'm', growth: 'moss', fibreMm: null, rounds: 2, sharePct: 5 })],
+          growths: [growth({ rounds: 2 }), growth({ id: 'm', kind: 'moss', fibreMm: null, rounds: 2, sharePct: 5 })],
         }),
         'x',
       );

@@ -1,6 +1,6 @@
 /** What is laid over a share of the ground, glued as it is scattered. */
-export const GROWTHS = ['turf', 'grass', 'moss', 'litter'] as const;
-export type Growth = (typeof GROWTHS)[number];
+export const GROWTH_KINDS = ['turf', 'grass', 'moss', 'litter'] as const;
+export type GrowthKind = (typeof GROWTH_KINDS)[number];
 
 /** What is set one by one. */
 export const PLANT_KINDS = ['tuft', 'bush', 'tree'] as const;
@@ -15,10 +15,10 @@ export const GROUND_STANCES = ['base', 'face'] as const;
 export type GroundStance = (typeof GROUND_STANCES)[number];
 
 /** One sort of growth over a share of the ground. */
-export interface Layer {
+export interface Growth {
   id: string;
   name: string;
-  growth: Growth;
+  kind: GrowthKind;
   /** Of the ground that is free, %. */
   sharePct: number;
   /** How long the fibres are, mm; grass alone has them. */
@@ -78,7 +78,7 @@ export interface Planting {
   pieceId: string | null;
   /** Which of its zones. */
   zoneId: string | null;
-  layers: Layer[];
+  growths: Growth[];
   plants: Plants[];
   keepOffs: KeepOff[];
   /** Another number, another way to stand. */

@@ -13,14 +13,14 @@ import {
 } from '@eveningtide/core/limits';
 import {
   GROUND_STANCES,
-  GROWTHS,
+  GROWTH_KINDS,
   KEEP_OFF_KINDS,
   PLANT_KINDS,
   type GroundStance,
-  type Growth,
+  type GrowthKind,
   type KeepOff,
   type KeepOffKind,
-  type Layer,
+  type Growth,
   type MovedPlant,
   type PlantKind,
   type Planting,
@@ -28,10 +28,10 @@ import {
 } from '@eveningtide/core/planting';
 import { Between, Colour, Id, ListOf, Name, OneWord, OrNull, Text, Whole, YesNo } from '../validation/rules.js';
 
-export class LayerDto implements Layer {
+export class GrowthDto implements Growth {
   @Id() id: string;
   @Name() name: string;
-  @OneWord(GROWTHS) growth: Growth;
+  @OneWord(GROWTH_KINDS) kind: GrowthKind;
   @Between(0, 100) sharePct: number;
   @OrNull() @Between(0.1, THICKEST_STRIP_MM) fibreMm: number | null;
   @Whole(1, MOST_ROUNDS) rounds: number;
@@ -76,7 +76,7 @@ export class PlantingDto implements Planting {
   @OrNull() @Whole(2, MOST_GLUED_BOARDS) boards: number | null;
   @OrNull() @Id() pieceId: string | null;
   @OrNull() @Id() zoneId: string | null;
-  @ListOf(() => LayerDto, MOST_SORTS) layers: LayerDto[];
+  @ListOf(() => GrowthDto, MOST_SORTS) growths: GrowthDto[];
   @ListOf(() => PlantsDto, MOST_SORTS) plants: PlantsDto[];
   @ListOf(() => KeepOffDto, MOST_KEEP_OFFS) keepOffs: KeepOffDto[];
   @Whole(0, MOST_COUNT) seed: number;

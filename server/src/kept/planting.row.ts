@@ -16,7 +16,7 @@ export class PlantingRow extends Model {
   @Column(DataType.INTEGER) declare boards: number | null;
   @Column(DataType.STRING) declare pieceId: string | null;
   @Column(DataType.STRING) declare zoneId: string | null;
-  @Column(DataType.JSON) declare layers: object[];
+  @Column(DataType.JSON) declare growths: object[];
   @Column(DataType.JSON) declare plants: object[];
   @Column(DataType.JSON) declare keepOffs: object[];
   @Column(DataType.INTEGER) declare seed: number;

@@ -1,4 +1,4 @@
-import { GROWTH, areasOfLayer, stripOutline, type KeepOff, type Layer, type Planting, type Standing } from '@eveningtide/core/planting';
+import { GROWTH, areasOfGrowth, stripOutline, type KeepOff, type Growth, type Planting, type Standing } from '@eveningtide/core/planting';
 import { CATALOGUE } from '@eveningtide/core/materials';
 import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import { letterOf } from '../ui/letter.js';
@@ -14,7 +14,7 @@ interface PlanDrawingProps {
   planting: Planting;
   standing: readonly Standing[];
   /** Layers whose patches are drawn. */
-  layers: readonly Layer[];
+  growths: readonly Growth[];
   words: string;
   /** Part of the ground that is seen; all of it where none is named. */
   part?: Window;
@@ -35,11 +35,11 @@ const toStep = (mm: number): number => Math.round(mm / STEP_MM) * STEP_MM;
 const points = (outline: readonly { xMm: number; yMm: number }[]): string =>
   outline.map(({ xMm, yMm }) => `${xMm.toFixed(2)},${yMm.toFixed(2)}`).join(' ');
 
-/** The ground with its strips, the patches of its layers, and every plant where it stands, to scale. */
+/** The ground with its strips, the patches of its growths, and every plant where it stands, to scale. */
 export function PlanDrawing({
   planting,
   standing,
-  layers,
+  growths,
   words,
   part,
   atTrueSize = false,
@@ -81,8 +81,8 @@ export function PlanDrawing({
       {...(atTrueSize ? { style: { width: `${String(across)}mm`, height: `${String(down)}mm` } } : {})}
     >
       <rect width={lengthMm} height={widthMm} className="fill-ground stroke-line-strong" strokeWidth={0.4} />
-      {layers.map((layer) => (
-        <Patches key={layer.id} planting={planting} layer={layer} />
+      {growths.map((growth) => (
+        <Patches key={growth.id} planting={planting} growth={growth} />
       ))}
       {keepOffs.map((strip) => (
         <g key={strip.id}>
@@ -135,17 +135,17 @@ function alongStrip({ fromXMm, fromYMm, toXMm, toYMm }: KeepOff): string {
   return `translate(${String((fromXMm + toXMm) / 2)} ${String((fromYMm + toYMm) / 2)}) rotate(${upright.toFixed(1)})`;
 }
 
-/** Where a layer is glued. */
-function Patches({ planting: { lengthMm, widthMm, keepOffs, seed }, layer }: { planting: Planting; layer: Layer }) {
+/** Where a growth is glued. */
+function Patches({ planting: { lengthMm, widthMm, keepOffs, seed }, growth }: { planting: Planting; growth: Growth }) {
   const { runs, cellMm } = useMemo(
-    () => areasOfLayer({ lengthMm, widthMm, keepOffs, seed }, layer),
-    [lengthMm, widthMm, keepOffs, seed, layer],
+    () => areasOfGrowth({ lengthMm, widthMm, keepOffs, seed }, growth),
+    [lengthMm, widthMm, keepOffs, seed, growth],
   );
   const cell = cellMm.toFixed(3);
   const path = runs.map(
     ({ xMm, yMm, lengthMm }) => `M${xMm.toFixed(2)} ${yMm.toFixed(2)}h${lengthMm.toFixed(2)}v${cell}h${(-lengthMm).toFixed(2)}z`,
   );
-  return <path d={path.join('')} fill={layer.colour ?? CATALOGUE.material(GROWTH[layer.growth].material).colour} fillOpacity={0.5} />;
+  return <path d={path.join('')} fill={growth.colour ?? CATALOGUE.material(GROWTH[growth.kind].material).colour} fillOpacity={0.5} />;
 }
 
 const TUFT = [0, 1, 2, 3, 4, 5].map((i) => (i * Math.PI) / 3);

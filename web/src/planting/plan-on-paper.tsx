@@ -35,7 +35,7 @@ export function PlanOnPaper({ planting, facts }: { planting: Planting; facts: Pl
                 <PlanDrawing
                   planting={planting}
                   standing={facts.standing}
-                  layers={planting.layers}
+                  growths={planting.growths}
                   words={`Sheet ${called} of the plan`}
                   part={{ xMm: column.fromMm, yMm: row.fromMm, widthMm: column.lengthMm, heightMm: row.lengthMm }}
                   atTrueSize

@@ -7,9 +7,9 @@ import { PlanPanel } from './plan-panel.js';
 
 const bank: Planting = {
   ...{ id: 'b', name: 'Bank', scaleRatio: 76, stance: 'face', lengthMm: 200, widthMm: 120, boards: null, pieceId: null, zoneId: null },
-  layers: [
-    { id: 'l1', name: 'Turf', growth: 'turf', sharePct: 50, fibreMm: null, rounds: 1, colour: null },
-    { id: 'l2', name: 'Moss', growth: 'moss', sharePct: 5, fibreMm: null, rounds: 2, colour: '#445522' },
+  growths: [
+    { id: 'l1', name: 'Turf', kind: 'turf', sharePct: 50, fibreMm: null, rounds: 1, colour: null },
+    { id: 'l2', name: 'Moss', kind: 'moss', sharePct: 5, fibreMm: null, rounds: 2, colour: '#445522' },
   ],
   plants: [{ id: 'p', name: 'Gorse', plant: 'bush', count: 3, acrossMm: 14, heightMm: 16, inThrees: true }],
   keepOffs: [{ id: 'k', name: 'Ledge', kind: 'row', fromXMm: 0, fromYMm: 100, toXMm: 200, toYMm: 100, widthMm: 20 }],
@@ -51,7 +51,7 @@ test('a plant is set by keys alone, told where nothing may grow, and let go agai
   expect(screen.getByRole('status').textContent).toBe('[]');
 });
 
-test('the patches of one layer are seen by themselves; another number sets all otherwise', async () => {
+test('the patches of one growth are seen by themselves; another number sets all otherwise', async () => {
   const { hands } = showPage(<OnTheView />);
   const patches = (): (string | null)[] => [...document.querySelectorAll('svg[role=img] > path')].map((path) => path.getAttribute('d'));
   const plants = (): (string | null)[] =>

@@ -13,9 +13,9 @@ import { PlanDrawing } from './plan-drawing.js';
 interface PlanPanelProps {
   planting: Planting;
   facts: PlantingFacts;
-  /** The layer whose patches are seen; null: all. */
+  /** The growth whose patches are seen; null: all. */
   shownId: string | null;
-  onShow: (layerId: string | null) => void;
+  onShow: (growthId: string | null) => void;
   onChange: (given: Partial<Planting>) => void;
 }
 
@@ -33,7 +33,7 @@ export function PlanPanel({ planting, facts, shownId, onShow, onChange }: PlanPa
   const [chosenKey, setChosenKey] = useState<string | null>(null);
   const { standing } = facts;
   const chosen = standing.find((one) => keyOf(one) === chosenKey) ?? null;
-  const layers = planting.layers.filter(({ id }) => shownId === null || id === shownId);
+  const growths = planting.growths.filter(({ id }) => shownId === null || id === shownId);
   const move = ({ plantsId, at }: Standing, xMm: number, yMm: number): void => {
     const others = planting.moved.filter((one) => keyOf(one) !== keyOf({ plantsId, at }));
     onChange({ moved: [...others, { plantsId, at, xMm, yMm }] });
@@ -42,12 +42,12 @@ export function PlanPanel({ planting, facts, shownId, onShow, onChange }: PlanPa
     `${planting.plants.find(({ id }) => id === plantsId)?.name ?? ''} ${String(at + 1)}`;
   return (
     <div className="no-print">
-      {planting.layers.length > 1 && (
+      {planting.growths.length > 1 && (
         <OneOf
           label="Patches shown"
           className="mb-2"
           value={shownId ?? ALL}
-          options={[{ id: ALL, name: 'All layers' }, ...planting.layers.map(({ id, name }) => ({ id, name }))]}
+          options={[{ id: ALL, name: 'All growth' }, ...planting.growths.map(({ id, name }) => ({ id, name }))]}
           onChange={(id) => {
             onShow(id === ALL ? null : id);
           }}
@@ -56,7 +56,7 @@ export function PlanPanel({ planting, facts, shownId, onShow, onChange }: PlanPa
       <PlanDrawing
         planting={planting}
         standing={standing}
-        layers={layers}
+        growths={growths}
         words={planWords(planting, facts)}
         chosen={chosen}
         onChoose={(one) => {
@@ -138,8 +138,8 @@ function PlaceFields({ one, stance, onMove }: PlaceFieldsProps) {
 }
 
 /** The plan in words, for who cannot see it. */
-function planWords({ name, lengthMm, widthMm, layers, keepOffs }: Planting, { plants }: PlantingFacts): string {
-  const grown = layers.map((layer) => `${layer.name.toLowerCase()} on ${String(layer.sharePct)} %`);
+function planWords({ name, lengthMm, widthMm, growths, keepOffs }: Planting, { plants }: PlantingFacts): string {
+  const grown = growths.map((growth) => `${growth.name.toLowerCase()} on ${String(growth.sharePct)} %`);
   const stand = plants.map((own) => `${String(own.standing)} ${own.plants.name.toLowerCase()}`);
   const strips = keepOffs.length > 0 ? [`${countWords(keepOffs.length, 'strip')} kept clear`] : [];
   return `${name}, ${String(lengthMm)} × ${String(widthMm)} mm: ${[...grown, ...stand, ...strips].join(', ')}.`;

@@ -15,7 +15,7 @@ import { useKeepAsPiece } from '../ui/use-keep-as-piece.js';
 import { useTakenUp } from '../ui/use-taken-up.js';
 import { GroundFields } from './ground-fields.js';
 import { KeepOffList } from './keep-off-list.js';
-import { LayerList } from './layer-list.js';
+import { GrowthList } from './growth-list.js';
 import { PlanOnPaper } from './plan-on-paper.js';
 import { PlanPanel } from './plan-panel.js';
 import { PlantingResults } from './planting-results.js';
@@ -69,10 +69,10 @@ export function PlantingEditor({ stored, added }: { stored: StoredPlanting; /** 
       <div className="grid items-start gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:block">
         <div ref={place} className="no-print max-lg:order-2">
           <GroundFields planting={planting} onChange={change} />
-          <LayerList
-            layers={planting.layers}
-            onChange={(layers) => {
-              change({ layers });
+          <GrowthList
+            growths={planting.growths}
+            onChange={(growths) => {
+              change({ growths });
             }}
           />
           <PlantsList

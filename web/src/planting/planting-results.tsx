@@ -11,8 +11,8 @@ export function PlantingResults({ planting, facts }: { planting: Planting; facts
   const shown = useShown();
   const gram = (g: number): string => `${formatNumber(g, g < 10 ? 1 : 0)} g`;
   const rows: [string, string][] = [
-    ...facts.layers.map(({ layer, areaDm2, ml, g }): [string, string] => [
-      `${layer.name}${layer.fibreMm === null ? '' : `, ${formatNumber(layer.fibreMm)} mm`} on ${formatNumber(areaDm2, 1)} dm²`,
+    ...facts.growths.map(({ growth, areaDm2, ml, g }): [string, string] => [
+      `${growth.name}${growth.fibreMm === null ? '' : `, ${formatNumber(growth.fibreMm)} mm`} on ${formatNumber(areaDm2, 1)} dm²`,
       `${shown.text(ml, 'volume')}, ${gram(g)}`,
     ]),
     ...(facts.glueMl > 0 ? [['White glue', shown.text(facts.glueMl, 'volume')] as [string, string]] : []),
@@ -60,7 +60,7 @@ export function PlantingResults({ planting, facts }: { planting: Planting; facts
 }
 
 function Remarks({ facts, gram }: { facts: PlantingFacts; gram: (g: number) => string }) {
-  const keptG = facts.layers.reduce((sum, one) => sum + one.keptG, 0);
+  const keptG = facts.growths.reduce((sum, one) => sum + one.keptG, 0);
   const byHand = facts.standing.filter(({ trouble }) => trouble !== null).length;
   return (
     <ul className="mt-2 list-disc pl-5 print:text-sheet">

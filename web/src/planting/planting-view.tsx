@@ -7,9 +7,9 @@ import { PlantingEditor } from './planting-editor.js';
 /** A bank by the line: a little of each (our numbers). */
 const NEW: Omit<Planting, 'id' | 'scaleRatio'> = {
   ...{ name: 'New planting', stance: 'base', lengthMm: 200, widthMm: 150, boards: null, pieceId: null, zoneId: null },
-  layers: [
-    { id: 'l1', name: 'Fine turf', growth: 'turf', sharePct: 60, fibreMm: null, rounds: 2, colour: null },
-    { id: 'l2', name: 'Grass', growth: 'grass', sharePct: 30, fibreMm: 4, rounds: 1, colour: null },
+  growths: [
+    { id: 'l1', name: 'Fine turf', kind: 'turf', sharePct: 60, fibreMm: null, rounds: 2, colour: null },
+    { id: 'l2', name: 'Grass', kind: 'grass', sharePct: 30, fibreMm: 4, rounds: 1, colour: null },
   ],
   plants: [{ id: 'p1', name: 'Bushes', plant: 'bush', count: 6, acrossMm: 14, heightMm: 16, inThrees: true }],
   ...{ keepOffs: [], seed: 1, moved: [], note: '' },

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@eveningtide/core/materials';
-import { GROWTH, GROWTHS, type Layer } from '@eveningtide/core/planting';
+import { GROWTH, GROWTH_KINDS, type Growth } from '@eveningtide/core/planting';
 import { MOST_ROUNDS, MOST_SORTS, THICKEST_STRIP_MM } from '@eveningtide/core/limits';
 import { ColourField } from '../ui/colour-field.js';
 import { SureNumberField } from '../ui/number-field.js';
@@ -9,19 +9,19 @@ import { TextField } from '../ui/text-field.js';
 
 /** Of grass on a bank (common practice). */
 const USUAL_FIBRE_MM = 4;
-const NEW: Omit<Layer, 'id'> = { name: 'Turf', growth: 'turf', sharePct: 20, fibreMm: null, rounds: 1, colour: null };
+const NEW: Omit<Growth, 'id'> = { name: 'Turf', kind: 'turf', sharePct: 20, fibreMm: null, rounds: 1, colour: null };
 
 /** What is laid over a share of the ground, from the lowest up. */
-export function LayerList({ layers, onChange }: { layers: readonly Layer[]; onChange: (layers: Layer[]) => void }) {
+export function GrowthList({ growths, onChange }: { growths: readonly Growth[]; onChange: (growths: Growth[]) => void }) {
   return (
-    <RowsField legend="Laid over the ground" rows={layers} most={MOST_SORTS} added={NEW} addWords="Add a layer" onChange={onChange}>
-      {(layer, set) => (
+    <RowsField legend="Laid over the ground" rows={growths} most={MOST_SORTS} added={NEW} addWords="Add growth" onChange={onChange}>
+      {(growth, set) => (
         <>
           <TextField
             label="Name"
             kept
             className="w-[6.5rem]"
-            value={layer.name}
+            value={growth.name}
             onChange={(name) => {
               set({ name });
             }}
@@ -29,27 +29,27 @@ export function LayerList({ layers, onChange }: { layers: readonly Layer[]; onCh
           <SelectField
             label="What"
             className="w-28"
-            value={layer.growth}
-            options={GROWTHS.map((id) => ({ id, name: GROWTH[id].name }))}
-            onChange={(growth) => {
-              set({ growth, fibreMm: growth === 'grass' ? USUAL_FIBRE_MM : null });
+            value={growth.kind}
+            options={GROWTH_KINDS.map((id) => ({ id, name: GROWTH[id].name }))}
+            onChange={(kind) => {
+              set({ kind, fibreMm: kind === 'grass' ? USUAL_FIBRE_MM : null });
             }}
           />
           <SureNumberField
             label="Share (%)"
             className="w-[4.25rem]"
-            value={layer.sharePct}
+            value={growth.sharePct}
             min={0}
             max={100}
             onChange={(sharePct) => {
               set({ sharePct });
             }}
           />
-          {layer.fibreMm !== null && (
+          {growth.fibreMm !== null && (
             <SureNumberField
               label="Fibre (mm)"
               className="w-[4.75rem]"
-              value={layer.fibreMm}
+              value={growth.fibreMm}
               min={0.1}
               max={THICKEST_STRIP_MM}
               onChange={(fibreMm) => {
@@ -58,9 +58,9 @@ export function LayerList({ layers, onChange }: { layers: readonly Layer[]; onCh
             />
           )}
           <SureNumberField
-            label={layer.growth === 'moss' ? 'Greens' : 'Rounds'}
+            label={growth.kind === 'moss' ? 'Greens' : 'Rounds'}
             className="w-[3.75rem]"
-            value={layer.rounds}
+            value={growth.rounds}
             min={1}
             max={MOST_ROUNDS}
             whole
@@ -71,7 +71,7 @@ export function LayerList({ layers, onChange }: { layers: readonly Layer[]; onCh
           <ColourField
             label="Colour"
             className="w-12"
-            value={layer.colour ?? CATALOGUE.material(GROWTH[layer.growth].material).colour}
+            value={growth.colour ?? CATALOGUE.material(GROWTH[growth.kind].material).colour}
             onChange={(colour) => {
               set({ colour });
             }}
