@@ -143,16 +143,22 @@ function bound(look: ZoneLook): ZoneLook {
   return { ...look, ...between(look.underLoose, look, left), tones, underLoose: null, looseTone: null };
 }
 
+/** Films, fixers and flooded glue wet what lies loose. */
+export const bindsLoose = ({ effect, id }: Technique): boolean => effect === 'film' || id === 'fix' || id === 'flood-glue';
+
+/** How much of each kind of place chips open: crests first (our numbers). */
+export const chippedOpen = (coverPct: number): Record<keyof Places, number> => ({
+  recess: 0,
+  face: coverPct / 200,
+  crest: Math.min(1, (3 * coverPct) / 100),
+});
+
 /** Chips show what lay under the soluble layer, on crests first. */
 function opened(look: ZoneLook, coverPct: number): ZoneLook {
   const below = look.underSoluble;
   if (!below) return look;
-  const share = coverPct / 100;
-  return {
-    ...look,
-    crest: covered(look.crest, below.crest, Math.min(1, 3 * share)),
-    face: covered(look.face, below.face, Math.min(1, share / 2)),
-  };
+  const open = chippedOpen(coverPct);
+  return { ...look, crest: covered(look.crest, below.crest, open.crest), face: covered(look.face, below.face, open.face) };
 }
 
 const withAccent = (look: ZoneLook, { technique, coverPct }: LookStep): ZoneLook['accents'] => {
@@ -171,8 +177,7 @@ export function lookAfter(look: ZoneLook, step: LookStep): ZoneLook {
   const { technique, material, hides } = step;
   if (technique.effect === 'remove') return { ...opened(look, step.coverPct), accents: withAccent(look, step) };
   if (material?.role === 'soluble') return { ...look, underSoluble: look };
-  const binds = technique.effect === 'film' || technique.id === 'fix' || technique.id === 'flood-glue';
-  const from = binds ? bound(look) : look;
+  const from = bindsLoose(technique) ? bound(look) : look;
   if (!hides) return from;
   const { light } = hides;
   const isGround = technique.effect === 'film' && hides.face >= NEW_GROUND_FROM && hides.crest >= NEW_GROUND_FROM / 2;

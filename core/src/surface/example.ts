@@ -4,8 +4,9 @@ import { strokesAlong, subjectOf, type ZoneStrokes } from '../sequence/index.js'
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { techniqueById, type Technique } from '../techniques/index.js';
 
-/** A van whose side examples are painted on. */
-export const EXAMPLE_VAN: Piece = pieceFromTemplate(templateById('van'), { id: 'example', name: 'Van', scaleRatio: 76 });
+/** A van whose side examples are painted on; made when it is first asked for, so that who paints cards alone does not carry it. */
+let made: Piece | null = null;
+const van = (): Piece => (made ??= pieceFromTemplate(templateById('van'), { id: 'example', name: 'Van', scaleRatio: 76 }));
 const ZONE = 'side-upper';
 const ROOM = { tempC: 20, rhPct: 50 };
 /** Two days between steps, so that all is hard; what is moved wet comes at once. */
@@ -17,7 +18,7 @@ type Bare = Partial<Step> & Pick<Step, 'technique'>;
 export function exampleStrokes(steps: readonly Bare[], startsMin = steps.map((_, i) => i * APART_MIN), zoneId = ZONE): ZoneStrokes {
   return strokesAlong(
     {
-      subject: subjectOf(EXAMPLE_VAN),
+      subject: subjectOf(van()),
       steps: steps.map((step, i) => plainStep({ zones: [zoneId], ...step, id: `s${String(i)}` })),
       startsMin: [...startsMin],
       durationsMin: steps.map(() => 1),

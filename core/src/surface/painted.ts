@@ -1,5 +1,5 @@
 import { toneOf, type Linear } from '../colour/index.js';
-import { leftUnderClear, type Stroke, type ZoneStrokes } from '../sequence/index.js';
+import { bindsLoose, chippedOpen, leftUnderClear, type Stroke, type ZoneStrokes } from '../sequence/index.js';
 import { blurred, type Fields } from './fields.js';
 import { mostHidden, sharesOf, type Shares } from './shares.js';
 import { SPREADS, usualSpread } from './spread/index.js';
@@ -63,8 +63,7 @@ export function paintedOver(before: Painted, stroke: Stroke, fields: Fields, see
   if (technique.effect === 'remove') return opened(after, stroke, fields, seed);
   if (material?.role === 'soluble') return { ...after, soluble: after.light, last: null };
   if (technique.leaves < 1) return moved(after, stroke, fields);
-  const binds = technique.effect === 'film' || technique.id === 'fix' || technique.id === 'flood-glue';
-  const from = binds ? bound(after) : after;
+  const from = bindsLoose(technique) ? bound(after) : after;
   if (!hides) return from;
   const spread = (SPREADS.get(technique.id) ?? usualSpread(technique.effect))(fields, stroke, seedOf(seed, stroke));
   const shares = sharesOf(hides, stroke.coverPct, spread, fields);
@@ -86,12 +85,11 @@ function bound(painted: Painted): Painted {
   return { ...painted, light: mixed(loose.under, painted.light, () => loose.left), loose: null };
 }
 
-/** What of a zone a chip opens: crests first (the same shares that looks are reckoned with). */
+/** What of a zone a chip opens. */
 function opened(painted: Painted, stroke: Stroke, fields: Fields, seed: number): Painted {
   const { soluble } = painted;
   if (!soluble) return painted;
-  const share = stroke.coverPct / 100;
-  const hides = { recess: 0, face: share / 2, crest: Math.min(1, 3 * share), patch: 1 };
+  const hides = { ...chippedOpen(stroke.coverPct), patch: 1 };
   const spread = (SPREADS.get('chip') ?? usualSpread('accent'))(fields, stroke, seedOf(seed, stroke));
   const shares = sharesOf(hides, stroke.coverPct, spread, fields);
   return { ...painted, light: mixed(painted.light, soluble, (i) => shares[i] ?? 0), last: null };

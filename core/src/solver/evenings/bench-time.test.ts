@@ -125,6 +125,16 @@ describe('bench time', () => {
     ]);
   });
 
+  test('the same where it gave way to one, and the one after that is given back last', () => {
+    const on = bench(4);
+    expect(placed(on, spray(20, 'black'), spray(10, 'black'), spray(10, 'black'), spray(10, 'white'))).toEqual([100, 120, 130, 150]);
+    on.release(1);
+    // the third goes on in the same colour: nothing to clean
+    expect(on.cleanings[0]).toEqual({ fromMin: 140, toMin: 150 });
+    on.release(2);
+    expect(on.cleanings[0]).toEqual({ fromMin: 120, toMin: 130 });
+  });
+
   test('daylight waits for the day', () => {
     expect(placed(bench(), job(20, { daylight: true }), job(30, { daylight: true }))).toEqual([320, null]);
   });

@@ -8,8 +8,6 @@ interface Busy extends Interval {
   colour: string | null;
   /** What has the time: an operation's number; for a cleaning, that of the operation it cleans up after. */
   node: number;
-  /** The cleaning that was cut or left out for it. */
-  gaveWay?: Busy;
 }
 
 /**
@@ -134,19 +132,20 @@ export class BenchTime {
       }
     }
     const work: Busy = { fromMin: startMin, toMin: endMin, kind: 'work', colour: mode.colour, node };
-    if (replaces && cleansFromMin === null) work.gaveWay = replaces;
     for (const name of mode.resources) this.change(name, work, true);
     if (!mode.isSetUp || !setup) return;
     const cleaning: Busy = { fromMin: endMin, toMin: endMin + setup.minutes, kind: 'cleaning', colour: mode.colour, node };
     for (const name of this.cleanHolds) this.change(name, cleaning, true);
   }
 
-  /** Gives back what was taken for an operation; a cleaning that gave way to it is done after all, as what comes next wants it. */
+  /** Gives back what was taken for an operation; what was sprayed before it is cleaned as what comes next wants it, whatever had given way since. */
   release(node: number): void {
-    const gaveWay = this.listOf(this.hours.setup?.resource ?? '').find((b) => b.node === node && b.gaveWay)?.gaveWay;
+    const list = this.listOf(this.hours.setup?.resource ?? '');
+    const at = list.findIndex((b) => b.node === node && b.kind === 'work');
+    const before = at < 0 ? undefined : list.slice(0, at).findLast(({ kind }) => kind === 'work');
     this.giveBack(node, 'work');
     this.giveBack(node, 'cleaning');
-    if (gaveWay) this.cleanAfter(gaveWay);
+    if (before) this.cleanAfter(before);
   }
 
   private giveBack(node: number, kind: Busy['kind']): void {
@@ -161,10 +160,11 @@ export class BenchTime {
     const at = list.findIndex((b) => b.node === node && b.kind === 'work');
     const work = list[at];
     if (!setup || !work) return;
-    this.giveBack(node, 'cleaning');
     const next = list.slice(at + 1).find(({ kind }) => kind === 'work');
     const minutes = next ? this.cleaningBetween(colour, next.colour) : setup.minutes;
-    if (minutes === 0) return;
+    const there = list.find((b) => b.node === node && b.kind === 'cleaning');
+    if (minutes <= (there ? there.toMin - there.fromMin : 0)) return;
+    this.giveBack(node, 'cleaning');
     let fromMin = work.toMin;
     for (let blocked: Busy | undefined; (blocked = this.inTheWay(fromMin, fromMin + minutes));) fromMin = blocked.toMin;
     const cleaning: Busy = { fromMin, toMin: fromMin + minutes, kind: 'cleaning', colour, node };
