@@ -16,7 +16,7 @@ await installIfNeeded();
 await buildAll();
 const { checkSequence, strokesAlong } = await import('../core/dist/sequence/index.js');
 const { TestCard, lit } = await import('../core/dist/surface/index.js');
-const { planPieces, planningProblem, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
+const { planOf, planPieces, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
 const { suppliesOf, EMPTY_SHELF } = await import('../core/dist/materials/index.js');
 const { sectionOf } = await import('../core/dist/section/index.js');
 const { needsOf, stockOf } = await import('../core/dist/needs/index.js');
@@ -33,6 +33,9 @@ const van = demo.pieces.find((piece) => piece.id === 'salt-van-14');
 const wall = demo.pieces.find((piece) => piece.id === 'quay-wall');
 const supplies = suppliesOf(demo);
 const DAY = '2026-11-24';
+
+/** The planning problem of some pieces on the demo's shelf. */
+const problemOf = (pieces, workshop, nowMin) => planOf({ pieces, workshop, shelf: demo, log: [], originDate: DAY, nowMin }).problem;
 
 /** A piece with so many steps: the demo's, over and over. */
 const stretched = (piece, id, count) => ({
@@ -55,7 +58,7 @@ const { evenings } = planPieces({ pieces: [], workshop: DEFAULT_WORKSHOP, shelf:
 const nothingPlaced = { workshop: DEFAULT_WORKSHOP, supplies, originDate: DAY, evenings, placed: new Map() };
 const forty = sequenceProblem(stretched(van, 'forty', 40), nothingPlaced);
 const dozen = Array.from({ length: 12 }, (_, i) => stretched(i % 2 ? van : wall, `piece-${i}`, 15));
-const placing = planningProblem(dozen, DEFAULT_WORKSHOP, supplies, DAY, 0);
+const placing = problemOf(dozen, DEFAULT_WORKSHOP, 0);
 const wholeVan = sequenceProblem(van, nothingPlaced);
 
 /** What the first view (the list of pieces) loads, gzip, kB: page, its scripts and styles; fonts and worker apart. */
@@ -147,12 +150,12 @@ const plans = [
 ].map(([name, pieces, workshop]) => {
   // no dates: what is due and cannot be met would drown the rest
   const undated = pieces.map((piece) => ({ ...piece, doneBy: null }));
-  const problem = planningProblem(undated, workshop, supplies, DAY, 1110);
+  const problem = problemOf(undated, workshop, 1110);
   const rules = planEvenings(problem);
   const [second, ten] = [1000, 10_000].map((timeLimitMs) => solveSchedule(problem, { timeLimitMs, now: () => performance.now() }).evenings);
   return { name, operations: problem.operations.length, bound: rules.bounds, rules, second, ten };
 });
-const demoProblem = planningProblem(demo.pieces, demo.workshop, supplies, DAY, 1110);
+const demoProblem = problemOf(demo.pieces, demo.workshop, 1110);
 const demoPlan = planEvenings(demoProblem);
 
 /** A card of the quay wall, 480 × 320, and its strokes with the last as planned or on more of it. */
