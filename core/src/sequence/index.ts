@@ -9,7 +9,7 @@ export { incomingOf, isSprayTool, usualTool, type Incoming } from './incoming.js
 export { stepPaint } from './paint.js';
 export type { Layer } from './layer.js';
 export { surfaceSheen, type SequenceState, type ZoneState } from './state.js';
-export { bindsLoose, chippedOpen, leftUnderClear, meanLight, type Hides, type LookStep, type ZoneLook } from './look.js';
+export { AREA_OF_PLACES, chippedOpen, bindsLoose, leftUnderClear, meanLight, type Hides, type LookStep, type ZoneLook } from './look.js';
 export { GROOVE_LIMITS, filmOf, grooveLost, grooveSeverity, type Build } from './build.js';
 export { RULES, ruleById, rulesFor, type Cure, type Rule } from './rules/index.js';
 export { wrongSheens } from './rules/sheen-at-end.js';

@@ -42,7 +42,7 @@ export interface Hides {
 }
 
 /** Of a zone's surface, what is recess, face and crest (our numbers, after planked and ribbed sides). */
-const AREA = { recess: 0.15, face: 0.7, crest: 0.15 } as const;
+export const AREA_OF_PLACES = { recess: 0.15, face: 0.7, crest: 0.15 } as const;
 
 /** What a clear coat or fixer leaves of loose powder (common practice for the middle; the ends from memory). */
 const LEFT_UNDER_CLEAR: Record<Tone, number> = { dark: 0.95, mid: 0.5, pale: 0.15 };
@@ -71,7 +71,7 @@ export function hidesOf(
   const strength = Math.min(1, (step.strength ?? 1) * (step.allowance ?? 1));
   const cover = Math.min(1, laid.coverPct / 100);
   const light = linearOf(laid.colour);
-  const mean = AREA.recess * deposit.recess + AREA.face * deposit.face + AREA.crest * deposit.crest;
+  const mean = AREA_OF_PLACES.recess * deposit.recess + AREA_OF_PLACES.face * deposit.face + AREA_OF_PLACES.crest * deposit.crest;
   /** Cover of a kind of place that gets this share of all that is laid. */
   const gathered = (share: number): number => Math.min(1, mean > 0 ? (cover * share) / mean : cover);
   if (effect === 'film' || effect === 'tint' || effect === 'slurry' || effect === 'inlay') {
@@ -110,9 +110,9 @@ export function startLook(zone: Pick<SubjectZone, 'startColour' | 'startSheen'>,
 
 /** The mean of the zone, as it is seen from far enough away. */
 export const meanLight = ({ recess, face, crest }: Places): Linear => [
-  AREA.recess * recess[0] + AREA.face * face[0] + AREA.crest * crest[0],
-  AREA.recess * recess[1] + AREA.face * face[1] + AREA.crest * crest[1],
-  AREA.recess * recess[2] + AREA.face * face[2] + AREA.crest * crest[2],
+  AREA_OF_PLACES.recess * recess[0] + AREA_OF_PLACES.face * face[0] + AREA_OF_PLACES.crest * crest[0],
+  AREA_OF_PLACES.recess * recess[1] + AREA_OF_PLACES.face * face[1] + AREA_OF_PLACES.crest * crest[1],
+  AREA_OF_PLACES.recess * recess[2] + AREA_OF_PLACES.face * face[2] + AREA_OF_PLACES.crest * crest[2],
 ];
 
 /** What a step does to the look of a zone. */
@@ -144,7 +144,7 @@ function bound(look: ZoneLook): ZoneLook {
 }
 
 /** Films, fixers and flooded glue wet what lies loose. */
-export const bindsLoose = ({ effect, id }: Technique): boolean => effect === 'film' || id === 'fix' || id === 'flood-glue';
+export const bindsLoose = ({ effect, binds }: Technique): boolean => effect === 'film' || binds;
 
 /** How much of each kind of place chips open: crests first (our numbers). */
 export const chippedOpen = (coverPct: number): Record<keyof Places, number> => ({

@@ -5,7 +5,7 @@ import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, thinned, type Layer } from './layer.js';
 import { isSamePlace, workableLayer, workableMin } from './meeting.js';
 import { NO_BUILD, addBuild, type Build } from './build.js';
-import { lookAfter, startLook, type LookStep, type ZoneLook } from './look.js';
+import { bindsLoose, lookAfter, startLook, type LookStep, type ZoneLook } from './look.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
 /** What lies on one zone. `layers` runs from the substrate up. */
@@ -187,7 +187,7 @@ export function applyStep(
           if (looksMoved(state, incoming)) zone.stroke = strokeOf(stepIndex, incoming, false);
           break;
         }
-        if (incoming.technique.effect === 'film' || incoming.technique.binds) bindLoose(zone);
+        if (bindsLoose(incoming.technique)) bindLoose(zone);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         const loose = laid.loose && !fallsIntoWet(zone, incoming, startMin);
         zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });

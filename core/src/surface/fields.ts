@@ -1,3 +1,4 @@
+import { AREA_OF_PLACES } from '../sequence/index.js';
 import type { HeightMap } from './relief.js';
 
 /** What is known of every place of a surface, each 0–1, row by row. The three kinds of place sum to 1 everywhere. */
@@ -18,8 +19,10 @@ export interface Fields {
   kinds: readonly Uint32Array[];
 }
 
-/** Of a surface so much is recess, and so much crest: the shares that looks of zones are reckoned with, and how softly they pass into the face (our numbers). */
-const [RECESS, CREST, SOFT] = [0.15, 0.85, 0.05];
+/** Up to which rank a place is recess, and from which it is crest: by the shares that looks of zones are reckoned with. */
+const [RECESS, CREST] = [AREA_OF_PLACES.recess, 1 - AREA_OF_PLACES.crest];
+/** How softly they pass into the face (our number). */
+const SOFT = 0.05;
 /** Neighbours are looked at so far around, mm (our numbers): the seam, and the board or stone that it belongs to. */
 const [NEAR_MM, FAR_MM] = [0.7, 2.4];
 const BINS = 4096;

@@ -10,7 +10,14 @@ const NEW: Omit<Grain, 'id'> = { name: 'Stone', matter: 'stone', grainMm: 2, par
 /** The grains of a load, mixed in parts. */
 export function GrainList({ load: { grains }, onChange }: { load: Load; onChange: (grains: Grain[]) => void }) {
   return (
-    <RowsField legend="What it is made of" rows={grains} most={MOST_GRAINS} added={NEW} addWords="Add a grain" onChange={onChange}>
+    <RowsField
+      legend="What it is made of"
+      rows={grains}
+      most={MOST_GRAINS}
+      added={(id) => ({ ...NEW, id })}
+      addWords="Add a grain"
+      onChange={onChange}
+    >
       {(grain, set) => (
         <>
           <TextField

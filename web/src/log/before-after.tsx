@@ -2,6 +2,7 @@ import type { Picture } from '@eveningtide/core/subjects';
 import { useState } from 'react';
 import { useDays } from '../ui/days.js';
 import { SelectField } from '../ui/select-field.js';
+import { Range } from '../ui/range.js';
 
 /** Two pictures one over the other, with a slider between. `before` is the one to begin with where there are several from before. */
 export function BeforeAfter({ pictures, before }: { pictures: readonly Picture[]; before?: Picture | undefined }) {
@@ -36,17 +37,13 @@ export function BeforeAfter({ pictures, before }: { pictures: readonly Picture[]
         />
         <span aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-ink" style={{ left: `${String(sharePct)}%` }} />
       </div>
-      <input
-        type="range"
+      <Range
+        label="How much of the picture before is seen"
+        words={`${String(sharePct)} % before`}
+        value={sharePct}
         min={0}
         max={100}
-        value={sharePct}
-        aria-label="How much of the picture before is seen"
-        aria-valuetext={`${String(sharePct)} % before`}
-        className="mt-1 w-full accent-ink"
-        onChange={(event) => {
-          setShare(Number(event.target.value));
-        }}
+        onChange={setShare}
       />
     </div>
   );

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { FocusProvider } from '../pieces/focus.js';
 import { SectionPanel } from '../pieces/section-panel.js';
 import { BeforeAfter } from './before-after.js';
+import { Range } from '../ui/range.js';
 
 /** A piece's history as its build-up: the cut through what was really laid, what was otherwise, and its pictures. */
 export function HistoryPart({ piece, log }: { piece: Piece; log: readonly LogEntry[] }) {
@@ -38,15 +39,13 @@ export function HistoryPart({ piece, log }: { piece: Piece; log: readonly LogEnt
           {asDone.steps.length > 0 && (
             <label className="block px-4 py-2 text-[0.8125rem] text-ink-2">
               after step {at} of {asDone.steps.length}: {techniqueById(asDone.steps[at - 1]?.technique ?? '').name.toLowerCase()}
-              <input
-                type="range"
+              <Range
+                label="Along the steps that were done"
+                words={`after step ${String(at)}`}
+                value={at}
                 min={1}
                 max={asDone.steps.length}
-                value={at}
-                className="block w-full accent-ink"
-                onChange={(event) => {
-                  setAt(Number(event.target.value));
-                }}
+                onChange={setAt}
               />
             </label>
           )}

@@ -4,8 +4,7 @@ import { plainStep } from '@eveningtide/core/subjects';
 import { formatNumber } from '@eveningtide/core/units';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
-import { usePiecesQuery, useSavePieceMutation } from '../store/api.js';
+import { usePiecesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
 import { SureNumberField } from '../ui/number-field.js';
 import { SelectField } from '../ui/select-field.js';
@@ -15,7 +14,7 @@ import { useSupplies } from '../workers/outlook-context.js';
 import { Delta } from '../ui/delta.js';
 import { isPaint } from './words.js';
 import { TableHead } from '../ui/table-head.js';
-import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
+import { useAddSteps } from '../ui/use-add-steps.js';
 
 /** Tones from one bottle to another, evenly spaced as they are seen, each on less area. */
 export function LadderPart() {
@@ -126,9 +125,8 @@ function Strip({ ladder }: { ladder: Ladder }) {
 
 /** Adds the tones to a piece as drybrush steps. */
 function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
-  const navigate = useNavigate();
   const { data } = usePiecesQuery();
-  const [save, { isLoading }] = useSavePieceMutation();
+  const { add, isAdding } = useAddSteps();
   const [pieceId, setPiece] = useState('');
   const open = data?.filter(({ piece }) => piece.archivedOn === null);
   const stored = open?.find(({ piece }) => piece.id === pieceId) ?? open?.[0];
@@ -150,15 +148,7 @@ function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
               : `Tone ${String(i + 1)}: ${String(parts[0])} of tone ${String(i)} to ${String(parts[1])}`,
       }),
     );
-    try {
-      await save({ version: stored.version, piece: { ...stored.piece, steps: [...stored.piece.steps, ...steps] } }).unwrap();
-      notifyWithUndo(`${String(steps.length)} tones put at the end of ${stored.piece.name}`, () =>
-        save({ version: stored.version + 1, piece: stored.piece }).unwrap(),
-      );
-      void navigate(`/pieces/${stored.piece.id}`);
-    } catch (error) {
-      notifyFailure('The tones were not added', error);
-    }
+    await add(stored, steps, `${String(steps.length)} tones`);
   };
   return (
     <div className="no-print mt-4 flex flex-wrap items-end gap-3 border-t border-line pt-3">
@@ -169,7 +159,7 @@ function PutOn({ ladder, material }: { ladder: Ladder; material: string }) {
         options={(open ?? []).map(({ piece }) => ({ id: piece.id, name: piece.name }))}
         onChange={setPiece}
       />
-      <Button disabled={isLoading} onClick={() => void put()}>
+      <Button disabled={isAdding} onClick={() => void put()}>
         Add {ladder.rungs.length} steps
       </Button>
     </div>

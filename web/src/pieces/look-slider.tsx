@@ -4,6 +4,7 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import { Button } from '../ui/button.js';
 import { Term } from '../terms/term.js';
 import { Swatch } from '../ui/swatch.js';
+import { Range } from '../ui/range.js';
 
 interface LookSliderProps {
   piece: Piece;
@@ -28,19 +29,7 @@ export function LookSlider({ piece, looks, at, onChange }: LookSliderProps) {
     <div className="mt-2 border-t border-line pt-2">
       <label className="block text-[0.8125rem] text-ink-2">
         Predicted look {words}
-        <input
-          type="range"
-          min={0}
-          max={piece.steps.length}
-          step={1}
-          value={at}
-          aria-label="Along the sequence"
-          aria-valuetext={words}
-          className="block h-6 w-full accent-ink"
-          onChange={(event) => {
-            onChange(event.target.valueAsNumber);
-          }}
-        />
+        <Range label="Along the sequence" words={words} value={at} min={0} max={piece.steps.length} onChange={onChange} />
       </label>
       <p className="flex gap-1.5">
         <Button

@@ -14,7 +14,14 @@ const NEW: Omit<Growth, 'id'> = { name: 'Turf', kind: 'turf', sharePct: 20, fibr
 /** What is laid over a share of the ground, from the lowest up. */
 export function GrowthList({ growths, onChange }: { growths: readonly Growth[]; onChange: (growths: Growth[]) => void }) {
   return (
-    <RowsField legend="Laid over the ground" rows={growths} most={MOST_SORTS} added={NEW} addWords="Add growth" onChange={onChange}>
+    <RowsField
+      legend="Laid over the ground"
+      rows={growths}
+      most={MOST_SORTS}
+      added={(id) => ({ ...NEW, id })}
+      addWords="Add growth"
+      onChange={onChange}
+    >
       {(growth, set) => (
         <>
           <TextField

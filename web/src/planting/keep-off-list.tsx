@@ -28,7 +28,7 @@ export function KeepOffList({ planting, onChange }: { planting: Planting; onChan
       legend="Nothing grows here (mm)"
       rows={planting.keepOffs}
       most={MOST_KEEP_OFFS}
-      added={added}
+      added={(id) => ({ ...added, id })}
       addWords="Add a track or a path"
       onChange={onChange}
     >

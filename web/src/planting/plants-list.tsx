@@ -11,7 +11,14 @@ const NEW: Omit<Plants, 'id'> = { name: 'Tufts', plant: 'tuft', count: 6, across
 /** What stands by itself: tufts, bushes, trees. */
 export function PlantsList({ plants, onChange }: { plants: readonly Plants[]; onChange: (plants: Plants[]) => void }) {
   return (
-    <RowsField legend="Set one by one" rows={plants} most={MOST_SORTS} added={NEW} addWords="Add plants" onChange={onChange}>
+    <RowsField
+      legend="Set one by one"
+      rows={plants}
+      most={MOST_SORTS}
+      added={(id) => ({ ...NEW, id })}
+      addWords="Add plants"
+      onChange={onChange}
+    >
       {(own, set) => (
         <>
           <TextField

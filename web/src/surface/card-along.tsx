@@ -11,6 +11,7 @@ import { CardPicture } from '../looks/card-picture.js';
 import { changeWords, coloursOf } from '../looks/change-words.js';
 import { OtherCard } from './other-card.js';
 import { placesAt } from '../looks/places-at.js';
+import { Range } from '../ui/range.js';
 
 const LAMP_WORDS: Readonly<Record<Lamp, string>> = { day: 'daylight', lamp: 'bench lamp', flat: 'flat, to judge colour' };
 /** As fine as a card is painted; on a screen it is about twice as large as on the model (our number). */
@@ -58,19 +59,7 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
       </div>
       <label className="mt-3 block">
         Look <b>{words}</b>
-        <input
-          type="range"
-          min={0}
-          max={planned.strokes.length}
-          step={1}
-          value={count}
-          aria-label="Along the steps of this zone"
-          aria-valuetext={words}
-          className="block h-6 w-full accent-ink"
-          onChange={(event) => {
-            setChosen(event.target.valueAsNumber);
-          }}
-        />
+        <Range label="Along the steps of this zone" words={words} value={count} min={0} max={planned.strokes.length} onChange={setChosen} />
       </label>
       <div className="mt-2 grid gap-4 lg:grid-cols-[minmax(0,30rem)_minmax(0,30rem)]">
         <figure>

@@ -4,6 +4,7 @@ import { useAppDispatch } from '../store/store.js';
 import { toast } from '../store/toast.js';
 import { Button } from '../ui/button.js';
 import { triedOn, type Tried } from './what-if.js';
+import { Range } from '../ui/range.js';
 
 interface TryFieldsProps {
   step: Step;
@@ -29,17 +30,7 @@ export function TryFields({ step, usualCoverPct, tried, onChange, onTaken }: Try
   ) => (
     <label className="block">
       {label} <b className="figures">{words}</b>
-      <input
-        type="range"
-        {...range}
-        value={value}
-        aria-label={label}
-        aria-valuetext={words}
-        className="block h-6 w-full accent-ink"
-        onChange={(event) => {
-          set(event.target.valueAsNumber);
-        }}
-      />
+      <Range label={label} words={words} value={value} {...range} onChange={set} />
     </label>
   );
   const isTried = tried.coverPct !== null || tried.strength !== null || tried.thinner !== null;

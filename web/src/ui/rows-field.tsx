@@ -12,8 +12,8 @@ interface RowsFieldProps<T extends Row> {
   legend: string;
   rows: readonly T[];
   most: number;
-  /** What one more begins as; it gets an id. */
-  added: Omit<T, 'id'>;
+  /** What one more begins as. */
+  added: (id: string) => T;
   addWords: string;
   /** The fields of one. */
   children: (row: T, set: (given: Partial<T>) => void) => ReactNode;
@@ -48,7 +48,7 @@ export function RowsField<T extends Row>({ legend, rows, most, added, addWords, 
         className="mt-2"
         disabled={rows.length >= most}
         onClick={() => {
-          onChange([...rows, { ...added, id: nanoid(8) } as unknown as T]);
+          onChange([...rows, added(nanoid(8))]);
         }}
       >
         <Plus size={16} aria-hidden="true" /> {addWords}

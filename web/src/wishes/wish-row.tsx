@@ -7,6 +7,7 @@ import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
 import { StrengthPictures } from './strength-pictures.js';
 import { strengthWords } from './words.js';
+import { Range } from '../ui/range.js';
 
 const PRIORITY_NAMES: Record<Priority, string> = { must: 'must', should: 'should', may: 'may' };
 
@@ -45,17 +46,15 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
         ) : (
           <label className="text-[0.8125rem] text-ink-2">
             <span aria-hidden="true">{strengthWords(wish.intensity)}</span>
-            <input
-              type="range"
+            <Range
+              label={`How strong: ${effect.name}`}
+              words={strengthWords(wish.intensity)}
+              value={Math.round(wish.intensity * 100)}
               min={0}
               max={100}
               step={5}
-              aria-label={`How strong: ${effect.name}`}
-              aria-valuetext={strengthWords(wish.intensity)}
-              className="block h-6 w-full accent-ink"
-              value={Math.round(wish.intensity * 100)}
-              onChange={(event) => {
-                onChange({ intensity: event.target.valueAsNumber / 100 });
+              onChange={(value) => {
+                onChange({ intensity: value / 100 });
               }}
             />
             <StrengthPictures piece={piece} wish={wish} story={story} schools={schools} />
