@@ -1,4 +1,4 @@
-import { hexOf, lightnessOfLight, deltaE00 } from '@eveningtide/core/colour';
+import { deltaE00, hexOf, lightnessOfLight, type Linear } from '@eveningtide/core/colour';
 import type { PlacesLight } from '@eveningtide/core/sequence';
 
 const PLACES = [
@@ -10,15 +10,24 @@ const PLACES = [
 /** Steps of lightness and of colour by which one says so (our numbers; two steps of ΔE₀₀ are just told apart). */
 const [TOLD_L, MUCH_L, TOLD_DE] = [1.5, 12, 2];
 
-/** What changes from one look to another, kind of place by kind of place, for who cannot see it. */
+/** How a place changes; null where nobody would tell. */
+function wordsFor(was: Linear, is: Linear): string | null {
+  const lighter = lightnessOfLight(is) - lightnessOfLight(was);
+  if (Math.abs(lighter) >= TOLD_L) return `${Math.abs(lighter) >= MUCH_L ? 'much ' : ''}${lighter > 0 ? 'lighter' : 'darker'}`;
+  return deltaE00(is, was) >= TOLD_DE ? 'of another hue' : null;
+}
+
+/** What changes from one look to another, for who cannot see it: kinds of place that change alike are named together. */
 export function changeWords(before: PlacesLight, after: PlacesLight): string {
-  const said = PLACES.map(([place, name]) => {
-    const [was, is] = [before[place], after[place]];
-    const lighter = lightnessOfLight(is) - lightnessOfLight(was);
-    if (Math.abs(lighter) >= TOLD_L) return `${name} ${Math.abs(lighter) >= MUCH_L ? 'much ' : ''}${lighter > 0 ? 'lighter' : 'darker'}`;
-    return deltaE00(is, was) >= TOLD_DE ? `${name} another hue` : null;
-  }).filter((one) => one !== null);
-  return said.length === 0 ? 'no colour changes' : said.join(', ');
+  const alike = new Map<string, string[]>();
+  for (const [place, name] of PLACES) {
+    const words = wordsFor(before[place], after[place]);
+    if (words !== null) alike.set(words, [...(alike.get(words) ?? []), name]);
+  }
+  if (alike.size === 0) return 'no colour changes';
+  return [...alike]
+    .map(([words, names]) => (names.length === PLACES.length ? `all of it ${words}` : `${names.join(' and ')} ${words}`))
+    .join(', ');
 }
 
 /** The colours of a look. */

@@ -66,7 +66,7 @@ export function PlantingEditor({ stored, added }: { stored: StoredPlanting; /** 
         printWords="Print the plan at true size"
         onDelete={() => void throwAway()}
       />
-      <div className="grid items-start gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:block">
+      <div className="grid items-start gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)] print:block">
         <div ref={place} className="no-print max-lg:order-2">
           <GroundFields planting={planting} onChange={change} />
           <GrowthList

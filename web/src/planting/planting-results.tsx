@@ -9,13 +9,15 @@ import { countWords } from '../ui/words.js';
 /** What a planting takes, what stands in its way, how it is laid. */
 export function PlantingResults({ planting, facts }: { planting: Planting; facts: PlantingFacts }) {
   const shown = useShown();
+  // nobody measures turf to a hundredth
+  const ml = (value: number): string => shown.text(Number(value.toPrecision(2)), 'volume');
   const gram = (g: number): string => `${formatNumber(g, g < 10 ? 1 : 0)} g`;
   const rows: [string, string][] = [
-    ...facts.growths.map(({ growth, areaDm2, ml, g }): [string, string] => [
+    ...facts.growths.map(({ growth, areaDm2, ml: loose, g }): [string, string] => [
       `${growth.name}${growth.fibreMm === null ? '' : `, ${formatNumber(growth.fibreMm)} mm`} on ${formatNumber(areaDm2, 1)} dm²`,
-      `${shown.text(ml, 'volume')}, ${gram(g)}`,
+      `${ml(loose)}, ${gram(g)}`,
     ]),
-    ...(facts.glueMl > 0 ? [['White glue', shown.text(facts.glueMl, 'volume')] as [string, string]] : []),
+    ...(facts.glueMl > 0 ? [['White glue', ml(facts.glueMl)] as [string, string]] : []),
     ...facts.plants
       .filter(({ plants: { count } }) => count > 0)
       .map(({ plants, standing, readsAsMm }): [string, string] => [

@@ -1,8 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { linearOf } from '@eveningtide/core/colour';
 import { plainStep } from '@eveningtide/core/subjects';
 import type { SequenceProblem } from '@eveningtide/core/sequence';
-import { changeWords } from '../looks/change-words.js';
 import { otherwise, triedOn } from './what-if.js';
 
 const steps = ['brush-coat', 'clear-coat', 'wash'].map((technique, i) => plainStep({ id: `s${String(i)}`, technique, zones: ['all'] }));
@@ -27,21 +25,5 @@ describe('a step otherwise', () => {
     });
     expect(triedOn(steps[0]!, { coverPct: 20, strength: null, thinner: 6 })).toMatchObject({ coverPct: 20, dilution: null });
     expect(otherwise(problem, 0, 'tried', { ...NOTHING, coverPct: 7 }).steps[0]!.coverPct).toBe(7);
-  });
-});
-
-describe('what changes, in words', () => {
-  const look = (recess: string, face: string, crest: string) => ({
-    recess: linearOf(recess),
-    face: linearOf(face),
-    crest: linearOf(crest),
-  });
-  const plain = look('#808080', '#808080', '#808080');
-
-  test('kind of place by kind of place, lighter or darker, else in hue', () => {
-    expect(changeWords(plain, look('#202020', '#787878', '#808080'))).toBe('grooves much darker, faces darker');
-    expect(changeWords(plain, look('#808080', '#808080', '#90786c'))).toMatch(/^edges /);
-    expect(changeWords(plain, look('#7e8284', '#808080', '#ffffff'))).toContain('edges much lighter');
-    expect(changeWords(plain, plain)).toBe('no colour changes');
   });
 });
