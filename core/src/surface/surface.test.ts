@@ -118,16 +118,26 @@ describe('what is laid is what is reckoned', () => {
     },
   );
 
-  test('so much of it is covered as was said', () => {
+  const SHARP = [
+    'sponge',
+    'chip',
+    'scrape',
+    'speckle',
+    'line-draw',
+    'stipple-paste',
+    'glue',
+    'scatter',
+    'plant',
+    'decal',
+    'edge-highlight',
+  ];
+
+  test.each(SHARP)('%s: so much is covered as was said', (id) => {
+    const { fields } = card({ pxPerMm: 4 });
     for (const coverPct of [4, 15, 40]) {
-      const fields = card().fields;
-      const spread = SPREADS.get('sponge')!(fields, { coverPct, sprayed: false }, 3);
-      const shares = sharesOf(
-        { recess: 0.9 * (coverPct / 100), face: 0.9 * (coverPct / 100), crest: 0.9 * (coverPct / 100), patch: 0.9 },
-        coverPct,
-        spread,
-        fields,
-      );
+      const hides = 0.9 * (coverPct / 100);
+      const spread = SPREADS.get(id)!(fields, { coverPct, sprayed: false }, 3);
+      const shares = sharesOf({ recess: hides, face: hides, crest: hides, patch: 0.9 }, coverPct, spread, fields);
       const covered = shares.reduce((count, share) => count + (share > 0.45 ? 1 : 0), 0) / shares.length;
       expect(Math.abs(100 * covered - coverPct)).toBeLessThan(2);
     }

@@ -75,7 +75,7 @@ class Drawn {
 }
 
 /** More are drawn than are seen, so that cover decides; but no more than so many (our numbers). */
-const [DRAWN_OVER, MOST_MARKS] = [1.5, 6000];
+const [DRAWN_OVER, MOST_MARKS] = [1.5, 9000];
 
 function marks(
   fields: Fields,
@@ -94,10 +94,13 @@ function marks(
   return drawn.spread(0.004);
 }
 
+const USUAL_SPECKLE_PCT = 8;
+
 /** Flicked off a brush: round dots, many small and few large. */
 export const speckle: SpreadOf = (fields, { coverPct }, seed) =>
   marks(fields, coverPct, seed, (drawn, random, { widthMm, heightMm }) => {
-    const half = 0.09 + 0.3 * random() ** 3;
+    // who flicks more of it has more on the brush: dots are larger too (our number)
+    const half = (0.09 + 0.3 * random() ** 3) * Math.max(1, Math.sqrt(coverPct / USUAL_SPECKLE_PCT));
     drawn.dab(random() * widthMm, random() * heightMm, { x: half, y: half });
   });
 
