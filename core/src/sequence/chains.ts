@@ -19,12 +19,18 @@ export interface Chain {
   holds: boolean;
 }
 
+/** Floods what was wetted for it. */
+const floods = ({ technique }: Incoming): boolean => technique.soaksLoose && technique.effect === 'slurry';
+
+const isEndOfChain = (one: Incoming): boolean => one.technique.effect === 'unmask' || floods(one);
+
 /**
  * Chains of a sequence, if the air were always the same: tape comes off while the edge of the last coat gives way, and within two days; glue floods what
  * was wetted for it. What dry matter, blending and chipping ask of what is wet are openings, not chains.
  */
 export function chainsOf(subject: Subject, steps: readonly Step[], air: Air, supplies: Supplies = CATALOGUE): Chain[] {
   const incoming = steps.map((step) => incomingOf(step, supplies));
+  if (!incoming.some(isEndOfChain)) return [];
   const on = steps.map((step) => new Set(zonesNamed(subject, step.zones).map(({ id }) => id)));
   const meets = (a: number, b: number): boolean => [...(on[a] ?? [])].some((zone) => on[b]?.has(zone));
   const before = (index: number, is: (one: Incoming) => boolean): number =>
@@ -39,7 +45,7 @@ export function chainsOf(subject: Subject, steps: readonly Step[], air: Air, sup
         material && film ? [{ fromIndex: coat, toIndex, withinMin: stageMinutes(material, 'dryHard', film, air), holds: false }] : [];
       return [{ fromIndex, toIndex, withinMin: LONGEST_MASKED_MIN, holds: true }, ...soft];
     }
-    if (!one.technique.soaksLoose || one.technique.effect !== 'slurry') return [];
+    if (!floods(one)) return [];
     const fromIndex = before(toIndex, ({ technique }) => technique.soaksLoose && technique.effect === 'wet');
     return fromIndex < 0 ? [] : [{ fromIndex, toIndex, withinMin: STAYS_WET_MIN, holds: true }];
   });

@@ -88,10 +88,13 @@ function surfacesOf(zones: readonly Zone[]): Worked[] {
   const found = new Map<string, Worked>();
   for (const zone of zones) {
     const { id, partId, role, keepClean, areaMm2, count } = zone;
-    const key = count > 1 ? id : JSON.stringify([partId, role, keepClean]);
+    const key = count > 1 ? id : `${partId}\n${role}\n${keepClean ?? ''}`;
     const known = found.get(key);
     if (!known) found.set(key, { zones: [zone], areaMm2, count, keepClean });
-    else found.set(key, { ...known, zones: [...known.zones, zone], areaMm2: known.areaMm2 + areaMm2 });
+    else {
+      known.zones.push(zone);
+      known.areaMm2 += areaMm2;
+    }
   }
   return [...found.values()];
 }

@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { problem, subject, type Short } from './example.js';
 import { checkSequence, relativeOpenings } from './index.js';
+import { openingsOn, type Opening } from './openings.js';
+import { Walk, type Visit } from './walker.js';
 
 const WARM = { tempC: 20, rhPct: 50 };
 const COLD = { tempC: 13, rhPct: 70 };
@@ -93,6 +95,42 @@ describe('lags between steps', () => {
           warm.map((lag) => [lag.fromIndex, lag.toIndex, lag.list.length]),
         );
         warm.forEach((lag, i) => lag.list.forEach((gap, k) => expect(cold[i]!.list[k]!.fromMin).toBeGreaterThanOrEqual(gap.fromMin)));
+      }),
+    );
+  });
+
+  test('a zone answers for others only where they would ask the same', () => {
+    const zones = ['side-lower', 'side-upper', 'roof'];
+    const kinds = fc.constantFrom<Short>(
+      ['brush-coat', 'enamel-matt'],
+      ['wash', 'wash-oil', { coverPct: 60 }],
+      ['wipe-back', 'white-spirit'],
+      ['force-dry', null],
+      ['stipple-paste', 'texture-paste-acrylic', { coverPct: 30 }],
+      ['powder-dry', 'pigment-dry', { coverPct: 40 }],
+      ['brush-coat', 'clear-matt-acrylic'],
+    );
+    const where = fc.subarray(zones, { minLength: 1 });
+    const laid = fc.array(fc.tuple(kinds, where), { minLength: 2, maxLength: 7 });
+    fc.assert(
+      fc.property(laid, (list) => {
+        const short = list.map(([[technique, material, more], on]): Short => [technique, material, { ...more, zones: on }]);
+        const { steps, ...around } = problem(short, subject({ zones }), WARM);
+        for (const wantsAll of [true, false]) {
+          const walk = Walk.begin(around);
+          const before = ({ moment }: Visit): void => {
+            const since = wantsAll ? -Infinity : moment.startMin - moment.sinceLastMin;
+            const asked = moment.zones.map((zone) => ({ id: zone.zone.id, told: openingsOn(zone, moment.incoming, false, since) }));
+            const given = moment.zones.map(({ zone: { id } }) => moment.openings.filter(({ zone }) => zone.zone.id === id));
+            const inShort = (told: readonly Opening[]): string => JSON.stringify(told.map(({ layer, ...rest }) => [layer.stepIndex, rest]));
+            if (wantsAll)
+              expect(new Set(given.filter((told) => told.length > 0).map((told) => inShort(told.map(({ opening }) => opening))))).toEqual(
+                new Set(asked.filter(({ told }) => told.length > 0).map(({ told }) => inShort(told))),
+              );
+            else given.forEach((told, i) => expect(inShort(told.map(({ opening }) => opening))).toBe(inShort(asked[i]!.told)));
+          };
+          steps.forEach((_, i) => walk.take(steps, i, { startMin: null, durationMin: 5 }, { before, wantsAll }));
+        }
       }),
     );
   });

@@ -157,6 +157,12 @@ function onWetGlue(zone: ZoneState, boundLater: boolean): Opening[] {
   return [{ layer, list: [...wet, ...from(agedMin(layer, sprinkle.toMin))], prefersFirst: true, why: 'sprinkle', share: 1 }];
 }
 
+/** What these zones ask of any step is the same: layers are shared by the zones that a step reached, and only their keeping clean matters besides. */
+export const isAlike = (a: ZoneState, b: ZoneState): boolean =>
+  (a.zone.keepClean === null) === (b.zone.keepClean === null) &&
+  a.layers.length === b.layers.length &&
+  a.layers.every((layer, i) => layer === b.layers[i]);
+
 /**
  * What each layer of a zone asks of a step. `boundLater`: dry matter that a later step floods with glue or seals needs
  * nothing wet to fall into, but where there is wet glue it is meant for that. Layers that have settled by `fromMin`, and what lies under an unbroken coat, ask nothing

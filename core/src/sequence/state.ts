@@ -127,22 +127,28 @@ export function fallsIntoWet(zone: ZoneState, incoming: Incoming, atMin: number)
   return isSamePlace(top, incoming) || top.coverPct / 100 >= HOLDS_FROM;
 }
 
-/** What is wiped off with thinner leaves a thin film, where it is begun while that can be moved at all. */
-function wipeBack(zone: ZoneState, incoming: Incoming, startMin: number): void {
-  const layer = incoming.technique.leaves === 1 ? undefined : workableLayer(zone, incoming);
-  if (!layer || startMin > workableMin(layer).toMin) return;
-  const at = zone.layers.indexOf(layer);
-  zone.layers[at] = thinned(layer, incoming.technique.leaves);
+/** What a step does to a layer, done once: zones that share the layer go on sharing what becomes of it. */
+function sharedBy(change: (layer: Layer) => Layer): (layer: Layer) => Layer {
+  let made: Map<Layer, Layer> | null = null;
+  return (layer) => {
+    made ??= new Map();
+    let after = made.get(layer);
+    if (!after) made.set(layer, (after = change(layer)));
+    return after;
+  };
 }
 
 /** A dryer held over what lies there. */
-function blowOn(zone: ZoneState, step: Step, { technique, airflow }: Incoming, endMin: number): void {
-  if (!technique.blows) return;
+function blownBy(step: Step, { technique, airflow }: Incoming, endMin: number): (layer: Layer) => Layer {
   const minutes = step.handsOnMin ?? technique.handsOn.perPieceMin;
   const blowing = { fromMin: endMin - minutes, minutes, airflow };
-  zone.layers = zone.layers.map((layer) =>
-    layer.clock.settledMin <= blowing.fromMin ? layer : { ...layer, clock: layer.clock.withBlowing(blowing) },
-  );
+  return sharedBy((layer) => (layer.clock.settledMin <= blowing.fromMin ? layer : { ...layer, clock: layer.clock.withBlowing(blowing) }));
+}
+
+/** What is wiped off with thinner leaves a thin film, where it is begun while that can be moved at all. */
+function wipeBack(zone: ZoneState, incoming: Incoming, startMin: number, wiped: (layer: Layer) => Layer): void {
+  const layer = workableLayer(zone, incoming);
+  if (layer && startMin <= workableMin(layer).toMin) zone.layers[zone.layers.indexOf(layer)] = wiped(layer);
 }
 
 /** Puts a step's outcome on the zones it reaches. What it meets is met when it begins, as in every window; what it leaves dries from its end. */
@@ -157,6 +163,11 @@ export function applyStep(
 ): void {
   const laid = layerOf(step, stepIndex, incoming, endMin, spans);
   const added = incoming.build;
+  const { leaves, blows } = incoming.technique;
+  const wiped = sharedBy((layer) => thinned(layer, leaves));
+  const blown = blows ? blownBy(step, incoming, endMin) : null;
+  const bound = sharedBy((layer) => ({ ...layer, loose: false }));
+  const broken = sharedBy((layer) => ({ ...layer, unbroken: false }));
   if (laid) state.laidRoles.add(laid.material.role);
   for (const zone of zones) {
     switch (incoming.technique.effect) {
@@ -175,22 +186,22 @@ export function applyStep(
         break;
       case 'remove': {
         const soluble = solubleIndex(zone);
-        if (soluble >= 0) zone.layers = zone.layers.map((layer, i) => (i < soluble ? layer : { ...layer, unbroken: false }));
+        if (soluble >= 0) zone.layers = zone.layers.map((layer, i) => (i < soluble ? layer : broken(layer)));
         showOn(state, zone, stepIndex, incoming, false);
         break;
       }
       default: {
-        wipeBack(zone, incoming, startMin);
-        blowOn(zone, step, incoming, endMin);
+        if (leaves < 1) wipeBack(zone, incoming, startMin, wiped);
+        if (blown) zone.layers = zone.layers.map(blown);
         if (!laid) {
           // what moves a wet layer leaves none, but it is seen
           if (looksMoved(state, incoming)) zone.stroke = strokeOf(stepIndex, incoming, false);
           break;
         }
-        if (bindsLoose(incoming.technique)) bindLoose(zone);
+        if (bindsLoose(incoming.technique)) bindLoose(zone, bound);
         // a layer breaks and comes loose zone by zone; its drying is the same everywhere
         const loose = laid.loose && !fallsIntoWet(zone, incoming, startMin);
-        zone.layers.push(loose === laid.loose ? laid : { ...laid, loose });
+        zone.layers.push(loose === laid.loose ? laid : bound(laid));
         if (added) addBuild(zone.build, added);
         showOn(state, zone, stepIndex, incoming, loose);
       }
@@ -199,8 +210,8 @@ export function applyStep(
 }
 
 /** What lay loose is bound by what comes over it. */
-function bindLoose(zone: ZoneState): void {
-  for (const [i, below] of zone.layers.entries()) if (below.loose) zone.layers[i] = { ...below, loose: false };
+function bindLoose(zone: ZoneState, bound: (layer: Layer) => Layer): void {
+  for (const [i, below] of zone.layers.entries()) if (below.loose) zone.layers[i] = bound(below);
 }
 
 function showOn({ looks }: SequenceState, zone: ZoneState, stepIndex: number, incoming: Incoming, loose: boolean): void {

@@ -8,7 +8,7 @@ import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin, type Layer } from './layer.js';
 import { LONGEST_MASKED_MIN } from './chains.js';
 import type { Moment } from './moment.js';
-import { openingsOn, type Opening, type WaitReason } from './openings.js';
+import { isAlike, openingsOn, type Opening, type WaitReason } from './openings.js';
 import { RULES, rulesFor } from './rules/index.js';
 import type { SequenceProblem } from './problem.js';
 import type { Caused } from './rules/rule.js';
@@ -52,11 +52,30 @@ const isBoundLater = (steps: readonly Step[], stepIndex: number, zoneId: string)
     .slice(stepIndex + 1)
     .some((later) => techniqueById(later.technique).binds && (later.zones.includes('all') || later.zones.includes(zoneId)));
 
-function openingsFor(zones: readonly ZoneState[], steps: readonly Step[], stepIndex: number, incoming: Incoming, fromMin: number) {
+interface AskedZone {
+  zone: ZoneState;
+  boundLater: boolean;
+  openings: readonly Opening[];
+}
+
+/** What each zone asks of a step. Zones with the same layers ask the same: one answers for all, and alone where only times are wanted. */
+function openingsFor(
+  zones: readonly ZoneState[],
+  steps: readonly Step[],
+  stepIndex: number,
+  incoming: Incoming,
+  fromMin: number,
+  onceEach: boolean,
+) {
   const out: { zone: ZoneState; opening: Opening }[] = [];
+  const asked: AskedZone[] = [];
   for (const zone of zones) {
     const boundLater = incoming.need === 'wet-glue' && isBoundLater(steps, stepIndex, zone.zone.id);
-    for (const opening of openingsOn(zone, incoming, boundLater, fromMin)) out.push({ zone, opening });
+    const alike = asked.find((one) => one.boundLater === boundLater && isAlike(one.zone, zone));
+    if (alike && onceEach) continue;
+    const openings = alike?.openings ?? openingsOn(zone, incoming, boundLater, fromMin);
+    if (!alike) asked.push({ zone, boundLater, openings });
+    for (const opening of openings) out.push({ zone, opening });
   }
   return out;
 }
@@ -95,7 +114,7 @@ export interface Visitor {
   before(visit: Visit): void;
   /** The step is done; its layer, where it left one, lies on top of the zones it reached. */
   after?(visit: Visit): void;
-  /** Every opening is wanted, also of layers that have long settled, and nothing but openings. */
+  /** Every opening is wanted, also of layers that have long settled, once for zones that stand alike, and nothing but openings. */
   wantsAll?: boolean;
 }
 
@@ -135,7 +154,9 @@ export class Walk {
     const incoming = asSeen(incomingOf(step, supplies), this.problem.dryFactors?.[stepIndex] ?? 1);
     const zones = zonesReached(state, step, incoming);
     const fromMin = this.clock + (step.waitMin ?? 0);
-    const openings = openingsFor(zones, steps, stepIndex, incoming, visitor.wantsAll ? -Infinity : Math.min(fromMin, given ?? fromMin));
+    const openings = visitor.wantsAll
+      ? openingsFor(zones, steps, stepIndex, incoming, -Infinity, true)
+      : openingsFor(zones, steps, stepIndex, incoming, Math.min(fromMin, given ?? fromMin), false);
     const { atMin: earliestMin, heldUpBy } = earliest(fromMin, openings);
     const startMin = given ?? earliestMin;
     const endMin = startMin + durationMin;
@@ -191,7 +212,7 @@ function walk(problem: SequenceProblem, visitor: Visitor): Walk {
 /** How the piece stands when all steps are done. */
 export const stateAfter = (problem: SequenceProblem): SequenceState => walk(problem, { before: () => undefined }).state;
 
-/** Every opening that every step meets, in walking order. */
+/** Every opening that every step meets, in walking order; once for zones that stand alike. */
 export function allOpenings(problem: SequenceProblem): { stepIndex: number; opening: Opening }[] {
   const out: { stepIndex: number; opening: Opening }[] = [];
   const before = ({ moment }: Visit) => {
