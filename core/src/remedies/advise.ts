@@ -3,9 +3,9 @@ import { checkSequence, expandRounds, stepIdOf, type Finding, type SequenceProbl
 import { plainStep, type Piece, type Step } from '../subjects/index.js';
 import { begunOf, benchOf, benchSupplies, doingsOf, operationOf, planOf, sequenceProblem, type PlanInput } from '../schedule/index.js';
 import { techniqueById } from '../techniques/index.js';
-import { TROUBLES, troubleById } from './catalogue/index.js';
+import { troubleById } from './catalogue/index.js';
 import { young } from './drafts.js';
-import type { Age, Met, Remedy, StepDraft, Trouble } from './types.js';
+import type { Age, Met, Remedy, StepDraft } from './types.js';
 
 /** A remedy, judged by how the piece stands now. */
 export interface Judged {
@@ -124,12 +124,6 @@ function judged(remedy: Remedy, now: Standing): Judged {
 }
 
 const RANK: Record<Judged['verdict'], number> = { helps: 0, 'with care': 1, 'not now': 2, worse: 3 };
-
-/** Troubles that can be met on what a step left. */
-export function troublesOf(step: Step, supplies: Supplies): Trouble[] {
-  const material = step.material === null ? null : supplies.material(step.material);
-  return TROUBLES.filter((one) => one.fits({ step, material, supplies }));
-}
 
 /**
  * What helps against a trouble on what a step left, as the piece stands now: each remedy is tried by the same check that the whole sequence is, so what

@@ -3,8 +3,9 @@ import { worked } from '../log/testing.js';
 import { CATALOGUE, EMPTY_SHELF, MATERIALS } from '../materials/index.js';
 import { planPieces, type PlanInput } from '../schedule/index.js';
 import { MONDAY, everyEvening, vanWith, type Short } from '../schedule/testing.js';
-import { incomingOf } from '../sequence/index.js';
-import { plainStep, type Piece } from '../subjects/index.js';
+import type { LogEntry } from '../log/index.js';
+import { incomingOf, ruleById, type Finding } from '../sequence/index.js';
+import { plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES } from '../techniques/index.js';
 import { SOMETHING_ELSE, TROUBLES, adviceFor, isTroubleId, troubleById, troublesOf, withRemedy, type Advice } from './index.js';
 
@@ -26,6 +27,8 @@ const advice = (steps: Short[], agoMin: number, trouble: string): Advice => {
   const piece = vanWith('van', steps);
   return adviceFor(given(piece, agoMin), 'van', piece.steps.at(-1)!.id, trouble);
 };
+/** Troubles as they are offered where nothing was said of the step and nothing has been met before. */
+const metOn = (step: Step) => troublesOf({ step, open: [], report: { ripening: null } }, { supplies: CATALOGUE, log: [], nowMin: SEVEN });
 const verdictOf = ({ remedies }: Advice, id: string) => remedies.find((one) => one.id === id)?.verdict;
 
 describe('remedies', () => {
@@ -96,7 +99,7 @@ describe('remedies', () => {
 
   test('only what can be met on a step is asked about', () => {
     const named = (technique: string, material: string | null) =>
-      troublesOf(plainStep({ id: 's', technique, material, zones: ['all'] }), CATALOGUE).map(({ id }) => id);
+      metOn(plainStep({ id: 's', technique, material, zones: ['all'] })).map(({ id }) => id);
     expect(named('wash', 'wash-enamel')).toEqual(expect.arrayContaining(['tide-mark', 'lifted-paint', 'fingerprint']));
     expect(named('wash', 'wash-enamel')).not.toContain('silvered-decal');
     expect(named('chip', 'water')).toContain('will-not-chip');
@@ -104,17 +107,46 @@ describe('remedies', () => {
     expect(named('inspect', null)).toEqual([]);
   });
 
+  test('the likeliest stands first: what a rule warned of, what was met here before, what shows at this age', () => {
+    const wash: Short[] = [['brush-coat', 'enamel-matt'], WASH];
+    const piece = vanWith('van', wash);
+    const outlook = planPieces({ ...given(piece, 3), log: [] }).pieces[0]!;
+    const [, step] = piece.steps;
+    const report = outlook.reports[1]!;
+    const named = (open: readonly Pick<Finding, 'rule'>[], log: LogEntry[], nowMin: number): string[] =>
+      troublesOf({ step: step!, open: open as Finding[], report }, { supplies: CATALOGUE, log, nowMin }).map(({ id }) => id);
+    const young = named([], [], report.endMin + 1);
+    expect(young[0]).toBe('tide-mark');
+    expect(named([{ rule: 'too-soon' }], [], report.endMin + 1)[0]).toBe('lifted-paint');
+    const met = { ...worked(piece, 1, [SEVEN - 200, SEVEN - 190], { date: MONDAY }), met: { trouble: 'fingerprint', remedy: null } };
+    expect(named([], [met], report.endMin + 1)[0]).toBe('fingerprint');
+    // what was met with another technique says nothing of this one
+    expect(named([], [{ ...met, step: piece.steps[0]! }], report.endMin + 1)).toEqual(young);
+    expect(new Set(named([{ rule: 'too-soon' }], [met], report.endMin + 9 * DAY))).toEqual(new Set(young));
+    const coat = plainStep({ id: 's', technique: 'brush-coat', material: 'acrylic-matt', zones: ['all'] });
+    const ripening = { touchMin: 10, recoatFromMin: 30, dryHardMin: 300, solventProofMin: 600 };
+    const at = (nowMin: number): string[] =>
+      troublesOf({ step: coat, open: [], report: { ripening } }, { supplies: CATALOGUE, log: [], nowMin }).map(({ id }) => id);
+    const laterOnes = (ids: readonly string[]): boolean[] => ids.map((id) => troubleById(id).showsLater === true);
+    expect(laterOnes(at(5))).toEqual(laterOnes(at(5)).toSorted((a, b) => Number(a) - Number(b)));
+    expect(laterOnes(at(400))).toEqual(laterOnes(at(400)).toSorted((a, b) => Number(b) - Number(a)));
+  });
+
+  test('troubles are warned of by rules that there are', () => {
+    for (const rule of TROUBLES.flatMap(({ warnedBy = [] }) => warnedBy)) expect(() => ruleById(rule)).not.toThrow();
+  });
+
   test('each trouble can befall some step, but what has no name; none is offered where it cannot', () => {
     const anyStep = TECHNIQUES.flatMap((technique) =>
       [null, ...MATERIALS.filter(({ role }) => technique.roles.includes(role)).map(({ id }) => id)].map((material) =>
-        troublesOf(plainStep({ id: 's', technique: technique.id, material, zones: ['all'] }), CATALOGUE).map(({ id }) => id),
+        metOn(plainStep({ id: 's', technique: technique.id, material, zones: ['all'] })).map(({ id }) => id),
       ),
     );
     const offered = new Set(anyStep.flat());
     expect(TROUBLES.filter(({ id }) => !offered.has(id))).toEqual([SOMETHING_ELSE]);
     expect(offered.size).toBeGreaterThanOrEqual(26);
     const on = (technique: string, material: string | null) =>
-      troublesOf(plainStep({ id: 's', technique, material, zones: ['all'] }), CATALOGUE).map(({ id }) => id);
+      metOn(plainStep({ id: 's', technique, material, zones: ['all'] })).map(({ id }) => id);
     expect(on('scatter', 'static-grass')).toContain('grass-flat');
     expect(on('scatter', 'sand')).not.toContain('grass-flat');
     expect(on('brush-coat', 'acrylic-matt')).not.toContain('melted-foam');
@@ -122,7 +154,7 @@ describe('remedies', () => {
     expect(on('unmask', null)).toEqual(expect.arrayContaining(['bleed-under-tape', 'pulled-by-tape']));
     expect(on('brush-coat', 'acrylic-matt')).not.toContain('spatter');
     const brushed = plainStep({ id: 's', technique: 'clear-coat', material: 'clear-matt-acrylic', tool: 'flat brush', zones: ['all'] });
-    expect(troublesOf(brushed, CATALOGUE).map(({ id }) => id)).not.toContain('spatter');
+    expect(metOn(brushed).map(({ id }) => id)).not.toContain('spatter');
   });
 
   test('what is scattered does not dry: its glue tells how long it can be raised, and when more may come', () => {

@@ -38,6 +38,10 @@ export interface Trouble {
   name: string;
   /** How it shows. */
   sign: string;
+  /** Rules that warn of it: where one of them speaks at the step, it comes as no surprise. */
+  warnedBy?: readonly string[];
+  /** It is seen when the coat has dried, or days after; else while it is laid and dries. */
+  showsLater?: true;
   /** It can be met on what this step left. */
   fits: (met: Pick<Met, 'step' | 'material' | 'supplies'>) => boolean;
   remedies: Remedy[];

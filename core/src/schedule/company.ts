@@ -1,11 +1,29 @@
-import type { Company } from '../sequence/index.js';
-import { mixKeyOf, subjectOf } from '../sequence/index.js';
+import type { Supplies } from '../materials/index.js';
+import { burnsIn, mixKeyOf, subjectOf, type Company, type VapourElsewhere } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import type { Doing } from './doing.js';
 
 /** What is done, without what tells steps apart that are the same: to the last number. */
 const recipeOf = (steps: readonly Step[]): string =>
   JSON.stringify(steps.map(({ id: _id, pinnedAt: _pin, waitMin: _wait, groupId: _group, dryingPlace: _place, ...what }) => what));
+
+/** What burns and is laid on other pieces, and when each was: told where a hot-air gun is used. */
+export function vapoursBeside(
+  { piece, steps }: Doing,
+  doings: readonly Doing[],
+  supplies: Supplies,
+  endsOf: (other: Doing, stepIndex: number) => readonly number[],
+): VapourElsewhere[] {
+  if (!steps.some((step) => step.drying === 'heat-gun')) return [];
+  return doings
+    .filter((other) => other.piece.id !== piece.id)
+    .flatMap((other) =>
+      other.steps.flatMap((step, i) => {
+        const burns = burnsIn(step, supplies);
+        return burns ? endsOf(other, i).map((endMin) => ({ name: other.piece.name, what: burns.name, endMin })) : [];
+      }),
+    );
+}
 
 /**
  * The pieces that one is made alongside: its batch, and those that got the same finish together with it. They vary where

@@ -5,7 +5,7 @@ import type { Placed } from '../solver/index.js';
 import type { Piece } from '../subjects/index.js';
 import { daysBetween, type Interval } from '../units/index.js';
 import { pastEvenings } from './begun.js';
-import { companyOf } from './company.js';
+import { companyOf, vapoursBeside } from './company.js';
 import { doingOf, type Doing } from './doing.js';
 import { operationId } from './operation-id.js';
 import { benchOf, placesOf, type Bench } from './problem.js';
@@ -72,10 +72,15 @@ export function problemFor(
     const last = spanOf(piece, index, all.at(-1)?.sitting ?? 0);
     return { startMin: first?.fromMin ?? null, minutes: first && last ? last.toMin - first.fromMin : elapsedMinutes(step, piece, bench) };
   });
+  const endsOf = (other: Doing, index: number): number[] =>
+    (allSittings(other, bench)[index] ?? []).flatMap(({ sitting }) => spanOf(other.piece, index, sitting)?.toMin ?? []);
   return {
     subject: {
       ...subjectOf(piece),
-      company: companyOf(piece, doings, (other, index) => spanOf(other, index, 0)?.fromMin ?? null),
+      company: {
+        ...companyOf(piece, doings, (other, index) => spanOf(other, index, 0)?.fromMin ?? null),
+        vapours: vapoursBeside(doing, doings, supplies, endsOf),
+      },
     },
     steps,
     dryFactors,

@@ -190,6 +190,28 @@ describe('pieces that should match', () => {
   });
 });
 
+describe('pieces at one bench', () => {
+  test('a hot-air gun beside what burns is told, though that lies on another piece', () => {
+    const washed = vanWith('washed', [
+      ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] }, pinnedAt: `${MONDAY}T19:00:00` }],
+    ]);
+    const dryAt = (time: string) =>
+      vanWith('dried', [['force-dry', null, { drying: 'heat-gun', pinnedAt: `${MONDAY}T${time}` }]], { name: 'Quay crane' });
+    const told = (pieces: readonly Piece[]) =>
+      plan(pieces).pieces.flatMap(({ findings }) => findings.filter(({ rule }) => rule === 'heat-gun-near-vapour'));
+    const [found, ...more] = told([washed, dryAt('19:30:00')]);
+    expect(more).toEqual([]);
+    expect(found?.evidence).toContain('on washed');
+    expect(found?.fixes.length ?? 0).toBe(0);
+    expect(told([washed, dryAt('20:20:00')])).toEqual([]);
+    // before it there is nothing to be lit yet
+    const later = { ...washed, steps: washed.steps.map((step) => ({ ...step, pinnedAt: `${MONDAY}T20:20:00` })) };
+    expect(told([later, dryAt('19:30:00')])).toEqual([]);
+    const harmless = vanWith('washed', [['wash', 'wash-acrylic', { pinnedAt: `${MONDAY}T19:00:00` }]]);
+    expect(told([harmless, dryAt('19:30:00')])).toEqual([]);
+  });
+});
+
 describe('the planning problem', () => {
   const coats = fc.array(
     fc.constantFrom<Short>(['brush-coat', 'acrylic-matt'], ['airbrush-coat', 'acrylic-satin', { coats: 2 }], ['wash', 'wash-oil']),

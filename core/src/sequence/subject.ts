@@ -29,6 +29,16 @@ export interface Company {
   varied: boolean;
   /** Mixes of other pieces that should match, with the minute each is used. */
   mixed: readonly MixedElsewhere[];
+  /** What burns and was laid on other pieces at the same bench; told only where that matters to this one. */
+  vapours: readonly VapourElsewhere[];
+}
+
+export interface VapourElsewhere {
+  /** Name of the other piece. */
+  name: string;
+  /** What was laid there. */
+  what: string;
+  endMin: number;
 }
 
 export interface MixedElsewhere {
@@ -53,7 +63,7 @@ export interface Subject {
   company: Company;
 }
 
-export const ALONE: Company = { likeness: 'own', models: 1, varied: false, mixed: [] };
+export const ALONE: Company = { likeness: 'own', models: 1, varied: false, mixed: [], vapours: [] };
 
 /** Zones that the model has: one of no area is not there, unless a step names it. A piece that was never measured has them all. */
 function realZones({ zones, steps }: Piece): Piece['zones'] {
@@ -98,6 +108,7 @@ function seenByRules(piece: Piece): Subject {
       models: piece.members.length,
       varied: piece.varySeed !== null || piece.steps.some((step) => step.members !== null),
       mixed: [],
+      vapours: [],
     },
   };
 }

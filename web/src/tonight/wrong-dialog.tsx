@@ -9,7 +9,7 @@ import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
 import { eveningsService } from '../workers/threads.js';
 import { useAsked } from '../workers/use-asked.js';
-import { usePlan, useSupplies } from '../workers/outlook-context.js';
+import { useBenchNow, usePlan, useSupplies } from '../workers/outlook-context.js';
 import type { Work } from './use-work.js';
 import { benchMinute } from '../store/bench-clock.js';
 
@@ -42,7 +42,9 @@ interface WrongDialogProps {
 export function WrongDialog({ job, entry, pieceName, bench, onClose }: WrongDialogProps) {
   const supplies = useSupplies();
   const [trouble, setTrouble] = useState<Trouble | null>(null);
-  const found = troublesOf(job.step, supplies);
+  const log = usePlan().given?.log ?? [];
+  const { minute: nowMin } = useBenchNow();
+  const found = troublesOf(job, { supplies, log, nowMin });
   const take = (remedy: Judged | null): void => {
     if (trouble) void bench.wentWrong({ job, entry, trouble, remedy }).then(onClose);
   };

@@ -19,6 +19,7 @@ export const COATS: readonly Trouble[] = [
     id: 'fogged-clear',
     name: 'Fogged clear coat',
     sign: 'A clear coat has dried milky',
+    warnedBy: ['climate'],
     fits: roleIs('clear', 'fixer'),
     remedies: [
       {
@@ -44,6 +45,7 @@ export const COATS: readonly Trouble[] = [
     id: 'lifted-paint',
     name: 'Lifted paint',
     sign: 'What lies below comes up under the brush',
+    warnedBy: ['too-soon', 'solvent-lifts-layer', 'between-windows'],
     fits: (met) => isTint(met) || isFilm(met) || effectOf(met) === 'wet' || ['blend', 'wipe-back', 'decal'].includes(met.step.technique),
     remedies: [
       {
@@ -87,6 +89,7 @@ export const COATS: readonly Trouble[] = [
     id: 'orange-peel',
     name: 'Orange peel',
     sign: 'The coat has dried in small dimples',
+    warnedBy: ['too-thick-to-spray', 'climate'],
     fits: isSprayed,
     remedies: [
       {
@@ -107,6 +110,7 @@ export const COATS: readonly Trouble[] = [
     id: 'frosting',
     name: 'Frosting',
     sign: 'White bloom on a spray coat, powdery to the finger',
+    warnedBy: ['climate'],
     fits: isSprayed,
     remedies: [
       {
@@ -124,6 +128,7 @@ export const COATS: readonly Trouble[] = [
     id: 'wrinkling',
     name: 'Wrinkling',
     sign: 'The coat has crept into folds',
+    warnedBy: ['between-windows', 'solvent-lifts-layer'],
     fits: isFilm,
     remedies: [
       {
@@ -141,6 +146,7 @@ export const COATS: readonly Trouble[] = [
     id: 'run',
     name: 'Run or sag',
     sign: 'A drop or curtain of paint hangs down',
+    warnedBy: ['coverage-overdone'],
     fits: isFilm,
     remedies: [
       {
@@ -173,6 +179,7 @@ export const COATS: readonly Trouble[] = [
     id: 'spatter',
     name: 'Spatter or spiders',
     sign: 'Dots, or thin legs running away from where it was sprayed',
+    warnedBy: ['too-thick-to-spray'],
     fits: isSprayed,
     remedies: [
       WIPE_BACK,
@@ -197,6 +204,7 @@ export const COATS: readonly Trouble[] = [
     id: 'crawling',
     name: 'Crawling or fish-eyes',
     sign: 'The coat draws back and leaves round holes',
+    warnedBy: ['prime-first'],
     fits: isFilm,
     remedies: [
       WIPE_BACK,
@@ -218,6 +226,8 @@ export const COATS: readonly Trouble[] = [
     id: 'crazing',
     name: 'Crazing or cracking',
     sign: 'Fine cracks like dry mud',
+    warnedBy: ['too-soon', 'water-warps-card'],
+    showsLater: true,
     fits: isFilm,
     remedies: [
       {
@@ -242,6 +252,8 @@ export const COATS: readonly Trouble[] = [
     id: 'stays-tacky',
     name: 'Stays tacky',
     sign: 'Days later it still takes a print',
+    warnedBy: ['too-soon', 'old-bottle', 'climate'],
+    showsLater: true,
     fits: isFilm,
     remedies: [
       {
@@ -258,6 +270,8 @@ export const COATS: readonly Trouble[] = [
     id: 'patchy-sheen',
     name: 'Patchy sheen',
     sign: 'Shiny and dull side by side',
+    warnedBy: ['sheen-at-end'],
+    showsLater: true,
     fits: (met) => isFilm(met) && (roleIs('clear')(met) || isSprayed(met)),
     remedies: [
       {
@@ -274,6 +288,8 @@ export const COATS: readonly Trouble[] = [
     id: 'rubbed-edges',
     name: 'Rubbed edges',
     sign: 'The colour is gone where fingers were',
+    warnedBy: ['prime-first', 'powder-left-loose'],
+    showsLater: true,
     fits: isFilm,
     remedies: [
       TOUCH_UP,
@@ -291,6 +307,7 @@ export const COATS: readonly Trouble[] = [
     id: 'melted-foam',
     name: 'Melted foam',
     sign: 'The surface has sunk in or turned to strings',
+    warnedBy: ['solvent-attacks-substrate', 'heat-over-limit'],
     fits: (met) => met.material !== null && (met.material.aerosol || ['hot', 'cyano', 'heat'].includes(met.material.carrier)),
     remedies: [
       {
@@ -321,6 +338,8 @@ export const COATS: readonly Trouble[] = [
     id: 'no-current',
     name: 'No current after spraying',
     sign: 'It ran before, and does not now',
+    warnedBy: ['keep-clean-unprotected', 'mechanics-after-finish'],
+    showsLater: true,
     fits: isSprayed,
     remedies: [
       {
@@ -336,6 +355,7 @@ export const COATS: readonly Trouble[] = [
     id: 'fogged-window',
     name: 'Fogged window',
     sign: 'Clear plastic has gone white or dull',
+    warnedBy: ['glazing-unmasked', 'solvent-attacks-substrate'],
     fits: (met) => met.material !== null && (isSprayed(met) || met.material.carrier === 'cyano' || roleIs('clear')(met)),
     remedies: [
       {

@@ -8,6 +8,8 @@ export const GROUNDWORK: readonly Trouble[] = [
     id: 'glue-bloom',
     name: 'White bloom of glue',
     sign: 'A white haze around what was glued',
+    warnedBy: ['climate'],
+    showsLater: true,
     fits: roleIs('glue'),
     remedies: [
       {
@@ -30,6 +32,7 @@ export const GROUNDWORK: readonly Trouble[] = [
     id: 'floating-grains',
     name: 'Floating grains, or it leaks',
     sign: 'What was scattered swims, or glue runs out below',
+    warnedBy: ['flood-needs-wetting', 'loose-load-unbound', 'scatter-needs-glue'],
     fits: (met) => ['glue', 'scatter', 'wet', 'flood-glue'].includes(met.step.technique),
     remedies: [
       {
@@ -92,6 +95,7 @@ export const GROUNDWORK: readonly Trouble[] = [
     id: 'grass-flat',
     name: 'Grass lies down',
     sign: 'Fibres lie instead of standing',
+    warnedBy: ['scatter-needs-glue', 'too-late'],
     fits: (met) => met.material?.stands === true,
     remedies: [
       {

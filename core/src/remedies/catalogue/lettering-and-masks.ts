@@ -8,6 +8,8 @@ export const MARKS: readonly Trouble[] = [
     id: 'silvered-decal',
     name: 'Silvered decal',
     sign: 'Bright air under a decal',
+    warnedBy: ['decal-needs-gloss', 'decal-unsealed'],
+    showsLater: true,
     fits: (met) => met.step.technique === 'decal' || roleIs('decal')(met),
     remedies: [
       {
@@ -56,6 +58,8 @@ export const MARKS: readonly Trouble[] = [
     id: 'bleed-under-tape',
     name: 'Bleed under tape',
     sign: 'Colour has crept under the edge',
+    warnedBy: ['mask-on-soft-paint'],
+    showsLater: true,
     fits: (met) => ['mask', 'unmask'].includes(met.step.technique) || isFilm(met),
     remedies: [
       {
@@ -77,6 +81,8 @@ export const MARKS: readonly Trouble[] = [
     id: 'pulled-by-tape',
     name: 'Paint pulled by tape',
     sign: 'The coat below has come off with the tape',
+    warnedBy: ['mask-left-long', 'mask-on-soft-paint', 'prime-first'],
+    showsLater: true,
     fits: (met) => ['mask', 'unmask'].includes(met.step.technique),
     remedies: [TOUCH_UP, MAKE_IT_A_CHIP],
     worse: ['Pulling on: stop, warm it with the hand, pull back over itself.'],

@@ -30,6 +30,7 @@ export const TONES: readonly Trouble[] = [
     id: 'too-much-powder',
     name: 'Too much powder',
     sign: 'It covers more than it should, or hides the shape',
+    warnedBy: ['tone-lost'],
     fits: roleIs('powder', 'slurry'),
     remedies: [
       {
@@ -59,6 +60,7 @@ export const TONES: readonly Trouble[] = [
     id: 'will-not-chip',
     name: 'Will not chip',
     sign: 'Water and brush take nothing off',
+    warnedBy: ['chip-stack-incomplete', 'too-late'],
     fits: (met) => met.step.technique === 'chip' || roleIs('soluble')(met),
     remedies: [
       {
@@ -84,6 +86,8 @@ export const TONES: readonly Trouble[] = [
     id: 'effect-vanished',
     name: 'Effect vanished or darkened',
     sign: 'After the clear or fixer it is not what it was',
+    warnedBy: ['clear-mutes-powder', 'fixer-darkens', 'gleam-dulled', 'tone-lost'],
+    showsLater: true,
     fits: roleIs('clear', 'fixer'),
     remedies: [
       {
@@ -106,6 +110,7 @@ export const TONES: readonly Trouble[] = [
     id: 'overdone',
     name: 'Wash or rust overdone',
     sign: 'Too dark, too much, too even',
+    warnedBy: ['tone-lost'],
     fits: (met) => isTint(met) || (effectOf(met) === 'accent' && met.material !== null),
     remedies: [
       WIPE_BACK,

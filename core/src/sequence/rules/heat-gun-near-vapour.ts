@@ -1,9 +1,8 @@
-import type { Hazard } from '../../materials/index.js';
 import { formatMinutes } from '../../units/index.js';
+import { FLAMMABLE, burnsIn } from '../vapours.js';
 import { finding, layerWords, sentence, type Rule } from './rule.js';
 
 const ID = 'heat-gun-near-vapour';
-const FLAMMABLE: Hazard = 'flammable-vapour';
 /** So long after it was laid there may be enough of a solvent in the air to burn (common practice: half an hour). */
 const VAPOUR_STAYS_MIN = 30;
 
@@ -31,15 +30,18 @@ export const heatGunNearVapour: Rule = {
   arranging: 'never',
   concerns: ({ airflow }) => airflow === 'heat-gun',
   check(moment) {
-    const { incoming, startMin, state, stepIndex, supplies, step } = moment;
-    const thinner = step.dilution ? supplies.material(step.dilution.thinner) : null;
-    const own = [incoming.material, thinner].find((one) => one?.hazards.includes(FLAMMABLE)) ?? null;
+    const { startMin, state, stepIndex, supplies, step, subject } = moment;
+    const own = burnsIn(step, supplies);
     const laid = [...state.zones.values()]
       .flatMap(({ layers }) => layers)
       .find(({ material, endMin }) => material.hazards.includes(FLAMMABLE) && startMin - endMin < VAPOUR_STAYS_MIN);
-    if (!own && !laid) return [];
+    const elsewhere = subject.company.vapours.find(({ endMin }) => endMin <= startMin && startMin - endMin < VAPOUR_STAYS_MIN);
+    if (!own && !laid && !elsewhere) return [];
     const laidWords = laid
       ? sentence(`${layerWords(laid)} was laid ${formatMinutes(startMin - laid.endMin)} before; half an hour is the least.`)
+      : '';
+    const elsewhereWords = elsewhere
+      ? `${elsewhere.what} was laid on ${elsewhere.name} ${formatMinutes(startMin - elsewhere.endMin)} before; half an hour is the least.`
       : '';
     return [
       {
@@ -47,7 +49,7 @@ export const heatGunNearVapour: Rule = {
         finding: finding(moment, ID, 'snag', {
           zones: moment.zones.map(({ zone }) => zone.id),
           message: 'A hot-air gun lights what evaporates here.',
-          evidence: own ? `It dries ${own.name.toLowerCase()}, which burns.` : laidWords,
+          evidence: own ? `It dries ${own.name.toLowerCase()}, which burns.` : laidWords || elsewhereWords,
           causeIndex: own ? null : (laid?.stepIndex ?? null),
         }),
         propose: () => [

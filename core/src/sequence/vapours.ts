@@ -1,0 +1,15 @@
+import type { Hazard, Material, Supplies } from '../materials/index.js';
+import type { Step } from '../subjects/index.js';
+
+/** Its vapour burns. */
+export const FLAMMABLE: Hazard = 'flammable-vapour';
+
+/** What of a step gives off vapour that burns: its material or its thinner; null where nothing does. */
+export function burnsIn(step: Step, supplies: Supplies): Material | null {
+  const names = [step.material, step.dilution?.thinner ?? null];
+  for (const name of names) {
+    const material = name === null ? null : supplies.material(name);
+    if (material?.hazards.includes(FLAMMABLE)) return material;
+  }
+  return null;
+}
