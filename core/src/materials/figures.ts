@@ -144,6 +144,11 @@ export function figuresOf(material: Material): Figure[] {
     ...figure('Forms a film from', material.minFilmC === null ? null : `${formatNumber(material.minFilmC, 0)} °C`, PRACTICE),
     ...figure('Frosts above', material.blushRhPct === null ? null : `${formatNumber(material.blushRhPct, 0)} %RH`, PRACTICE),
     ...figure('Lasts open', material.lifeMonths === null ? null : `${formatNumber(material.lifeMonths, 0)} months`, MEMORY),
+    ...figure(
+      'Comes off clean',
+      material.comesOffUntilMin === undefined ? null : `for ${formatMinutes(material.comesOffUntilMin)}`,
+      MEMORY,
+    ),
     ...dryingFigures(material),
     ...(material.role === 'thinner' || material.role === 'masking' ? [] : liftedFigures(material)),
   ];

@@ -109,6 +109,8 @@ export interface Material {
   aerosol: boolean;
   drying: Drying | null;
   windows?: SpecialWindows;
+  /** A mask: for so long after it went on it comes off clean; later it leaves traces or pulls paint. */
+  comesOffUntilMin?: number;
   volumeSolidsPct: number;
   /** Of the liquid; of dry matter as it lies loose in a spoon, g/mL. */
   densityGPerMl: number;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ROOM_AIR } from '../climate/index.js';
 import { pieceFromTemplate, plainStep, templateById } from '../subjects/index.js';
-import { LONGEST_MASKED_MIN, chainsOf } from './chains.js';
+import { chainsOf, maskedMin } from './chains.js';
 import { subjectOf } from './subject.js';
 
 const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
@@ -22,7 +22,7 @@ describe('chains', () => {
       ['unmask', null, ['roof']],
     );
     expect(found).toEqual([
-      { fromIndex: 0, toIndex: 3, withinMin: LONGEST_MASKED_MIN, holds: true },
+      { fromIndex: 0, toIndex: 3, withinMin: maskedMin(null), holds: true },
       // acrylic is dry-hard after an hour where its age holds
       { fromIndex: 2, toIndex: 3, withinMin: expect.closeTo(60), holds: false },
     ]);

@@ -1,12 +1,15 @@
 import type { Air } from '../climate/index.js';
 import { stageMinutes } from '../drying/index.js';
-import { CATALOGUE, type Supplies } from '../materials/index.js';
+import { CATALOGUE, type Material, type Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 import { incomingOf, type Incoming } from './incoming.js';
 import { zonesNamed, type Subject } from './subject.js';
 
 /** Tape left longer creeps, leaves its glue and pulls paint (common practice). */
-export const LONGEST_MASKED_MIN = 2 * 24 * 60;
+const LONGEST_MASKED_MIN = 2 * 24 * 60;
+
+/** How long a mask of this may stay; of one that is not named, as long as tape. */
+export const maskedMin = (material: Material | null | undefined): number => material?.comesOffUntilMin ?? LONGEST_MASKED_MIN;
 /** What was wetted takes up thinned glue for so long before it has dried on top again (from memory). */
 export const STAYS_WET_MIN = 20;
 
@@ -43,7 +46,7 @@ export function chainsOf(subject: Subject, steps: readonly Step[], air: Air, sup
       const { material, film } = incoming[coat] ?? {};
       const soft =
         material && film ? [{ fromIndex: coat, toIndex, withinMin: stageMinutes(material, 'dryHard', film, air), holds: false }] : [];
-      return [{ fromIndex, toIndex, withinMin: LONGEST_MASKED_MIN, holds: true }, ...soft];
+      return [{ fromIndex, toIndex, withinMin: maskedMin(incoming[fromIndex]?.material), holds: true }, ...soft];
     }
     if (!floods(one)) return [];
     const fromIndex = before(toIndex, ({ technique }) => technique.soaksLoose && technique.effect === 'wet');

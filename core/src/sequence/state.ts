@@ -5,6 +5,7 @@ import type { Incoming } from './incoming.js';
 import { agedMin, isBarrier, layerOf, thinned, type Layer } from './layer.js';
 import { isSamePlace, workableLayer, workableMin } from './meeting.js';
 import { NO_BUILD, addBuild, type Build } from './build.js';
+import { maskedMin } from './chains.js';
 import { bindsLoose, lookAfter, startLook, type LookStep, type ZoneLook } from './look.js';
 import { zonesNamed, type Subject, type SubjectZone } from './subject.js';
 
@@ -23,6 +24,8 @@ export interface ZoneState {
   masked: boolean;
   /** Minute the present mask went on; null when there is none. */
   maskedSinceMin: number | null;
+  /** Until when that comes off clean. */
+  maskedUntilMin: number | null;
   off: boolean;
 }
 
@@ -53,6 +56,7 @@ export function startState(subject: Subject, looks = true): SequenceState {
       stroke: null,
       masked: false,
       maskedSinceMin: null,
+      maskedUntilMin: null,
       off: false,
     };
     return [zone.id, { zone, substrate, ...bare }];
@@ -162,7 +166,6 @@ export function applyStep(
   spans: readonly AirSpan[],
 ): void {
   const laid = layerOf(step, stepIndex, incoming, endMin, spans);
-  const added = incoming.build;
   const { leaves, blows } = incoming.technique;
   const wiped = sharedBy((layer) => thinned(layer, leaves));
   const blown = blows ? blownBy(step, incoming, endMin) : null;
@@ -173,10 +176,11 @@ export function applyStep(
     switch (incoming.technique.effect) {
       case 'mask':
         // a mask that covers part of a zone only leaves the rest open to everything
-        if (step.coverPct === null || step.coverPct >= 100) Object.assign(zone, { masked: true, maskedSinceMin: endMin });
+        if (step.coverPct === null || step.coverPct >= 100)
+          Object.assign(zone, { masked: true, maskedSinceMin: endMin, maskedUntilMin: endMin + maskedMin(incoming.material) });
         break;
       case 'unmask':
-        Object.assign(zone, { masked: false, maskedSinceMin: null });
+        Object.assign(zone, { masked: false, maskedSinceMin: null, maskedUntilMin: null });
         break;
       case 'take-off':
         zone.off = true;
@@ -190,23 +194,30 @@ export function applyStep(
         showOn(state, zone, stepIndex, incoming, false);
         break;
       }
-      default: {
+      default:
         if (leaves < 1) wipeBack(zone, incoming, startMin, wiped);
         if (blown) zone.layers = zone.layers.map(blown);
-        if (!laid) {
-          // what moves a wet layer leaves none, but it is seen
-          if (looksMoved(state, incoming)) zone.stroke = strokeOf(stepIndex, incoming, false);
-          break;
-        }
-        if (bindsLoose(incoming.technique)) bindLoose(zone, bound);
-        // a layer breaks and comes loose zone by zone; its drying is the same everywhere
-        const loose = laid.loose && !fallsIntoWet(zone, incoming, startMin);
-        zone.layers.push(loose === laid.loose ? laid : bound(laid));
-        if (added) addBuild(zone.build, added);
-        showOn(state, zone, stepIndex, incoming, loose);
-      }
+        // what moves a wet layer leaves none, but it is seen
+        if (laid) layOn(state, zone, { laid, incoming, startMin, bound });
+        else if (looksMoved(state, incoming)) zone.stroke = strokeOf(stepIndex, incoming, false);
     }
   }
+}
+
+interface Laid {
+  laid: Layer;
+  incoming: Incoming;
+  startMin: number;
+  bound: (layer: Layer) => Layer;
+}
+
+/** A layer breaks and comes loose zone by zone; its drying is the same everywhere. */
+function layOn(state: SequenceState, zone: ZoneState, { laid, incoming, startMin, bound }: Laid): void {
+  if (bindsLoose(incoming.technique)) bindLoose(zone, bound);
+  const loose = laid.loose && !fallsIntoWet(zone, incoming, startMin);
+  zone.layers.push(loose === laid.loose ? laid : bound(laid));
+  if (incoming.build) addBuild(zone.build, incoming.build);
+  showOn(state, zone, laid.stepIndex, incoming, loose);
 }
 
 /** What lay loose is bound by what comes over it. */

@@ -6,7 +6,6 @@ import { MINUTES_PER_DAY, firstOpen } from '../units/index.js';
 import type { Finding, RuleSeverities } from './finding.js';
 import { incomingOf, type Incoming } from './incoming.js';
 import { readyMin, type Layer } from './layer.js';
-import { LONGEST_MASKED_MIN } from './chains.js';
 import type { Moment } from './moment.js';
 import { isAlike, openingsOn, type Opening, type WaitReason } from './openings.js';
 import { RULES, rulesFor } from './rules/index.js';
@@ -246,7 +245,8 @@ function tapeUntil(state: SequenceState, { incoming, zones, startMin }: Moment):
     if (top && top.technique.effect === 'film' && top.endMin > Math.max(sinceMin, last?.endMin ?? 0)) last = top;
   }
   const softUntil = last ? readyMin(last, 'dryHard') : -Infinity;
-  return softUntil >= startMin ? Math.min(softUntil, sinceMin + LONGEST_MASKED_MIN) : sinceMin + LONGEST_MASKED_MIN;
+  const untilMin = Math.min(...zones.map(({ maskedUntilMin }) => maskedUntilMin ?? Infinity));
+  return softUntil >= startMin ? Math.min(softUntil, untilMin) : untilMin;
 }
 
 /** What became of a step, right after it is done. */

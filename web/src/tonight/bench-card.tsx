@@ -24,6 +24,8 @@ import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { directWords } from '../mixing/direct-words.js';
 import { useBench } from '../mixing/use-bench.js';
 import { partWords } from '../ui/part-words.js';
+import { TooMuchAir } from './too-much-air.js';
+import { useCautions } from './use-cautions.js';
 
 /** With more lines than these they are set closer on paper, then without their drawings, so that it stays one page. */
 const CLOSE_FROM = 10;
@@ -35,6 +37,7 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
   const days = useDays();
   const shown = useShown();
   const bench = useBenchAir();
+  const card = useCautions(evening, stored);
   if (!outlook || !bench) return null;
   const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
   const { air } = bench;
@@ -54,6 +57,7 @@ export function BenchCard({ evening, stored }: { evening: Evening; stored: reado
           {formatNumber(air.rhPct, 0)} %RH, dew point {shown.text(dewPointC(air), 'temperature')}
         </p>
       </header>
+      {card && <TooMuchAir card={card} />}
       <KeepCleanPattern />
       <JobList evening={left} pieces={pieces} originDate={outlook.originDate} />
       <LeaveAlone evening={evening} pieces={pieces} originDate={outlook.originDate} />

@@ -32,6 +32,8 @@ import { useWork } from './use-work.js';
 import { WrongDialog } from './wrong-dialog.js';
 import { useBenchKeys } from './use-bench-keys.js';
 import { benchMinute } from '../store/bench-clock.js';
+import { TooMuchAir } from './too-much-air.js';
+import { useCautions } from './use-cautions.js';
 import { useClock } from './use-clock.js';
 
 interface BenchScreenProps {
@@ -76,6 +78,7 @@ export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreen
     onStep: choose,
   });
   const wrongEntry = wrong && bench.entryOf(wrong);
+  const card = useCautions(evening, stored);
   const lists = { chosen: job?.id ?? null, pieceName, onChoose: setChosen };
   return (
     <>
@@ -92,6 +95,11 @@ export function BenchScreen({ outlook, evening, isCurrent, stored }: BenchScreen
           >
             {job && piece ? (
               <>
+                {card?.notInThisRoom && (
+                  <div className="px-6 pb-3">
+                    <TooMuchAir card={card} />
+                  </div>
+                )}
                 <StepNow
                   job={job}
                   piece={piece}

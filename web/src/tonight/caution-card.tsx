@@ -1,14 +1,14 @@
-import { cautionCard, type AirFigure, type CautionCard as CautionCardOf, type Limit, type TooMuch } from '@eveningtide/core/safety';
-import type { Piece } from '@eveningtide/core/subjects';
+import type { AirFigure, Limit } from '@eveningtide/core/safety';
 import { techniqueById } from '@eveningtide/core/techniques';
 import type { Evening } from '@eveningtide/core/tonight';
 import { formatNumber } from '@eveningtide/core/units';
 import { ShieldAlert } from 'lucide-react';
-import { useMemo } from 'react';
 import { OpenFindings } from '../pieces/open-findings.js';
 import { useWorkshopQuery, type StoredPiece } from '../store/api.js';
 import { useDays } from '../ui/days.js';
-import { useOnHand, usePlan } from '../workers/outlook-context.js';
+import { usePlan } from '../workers/outlook-context.js';
+import { TooMuchAir } from './too-much-air.js';
+import { useCautions } from './use-cautions.js';
 
 /** Under this it is only a trace; said as such (our number). */
 const TRACE_PCT = 1;
@@ -16,27 +16,17 @@ const TRACE_PCT = 1;
 /** What to mind in an evening, from the materials that are used in it, and what that leaves in the room's air at least. */
 export function CautionCard({ evening, stored }: { evening: Evening; stored: readonly StoredPiece[] }) {
   const { soFar: outlook } = usePlan();
-  const { supplies, mixes } = useOnHand();
   const { data } = useWorkshopQuery();
   const days = useDays();
-  const workshop = data?.workshop;
-  const card = useMemo(() => {
-    if (!workshop) return null;
-    const pieces = new Map(stored.map(({ piece }) => [piece.id, piece]));
-    const jobs = evening.jobs.flatMap(({ step, pieceId, startMin, endMin }) => {
-      const piece: Piece | undefined = pieces.get(pieceId);
-      return piece ? [{ step, piece, startMin, endMin }] : [];
-    });
-    return cautionCard(jobs, workshop.room, { supplies, mixes, droppers: workshop.dropsPerMl });
-  }, [evening, stored, workshop, supplies, mixes]);
-  if (!card || !workshop || !outlook) return null;
-  const { room } = workshop;
+  const card = useCautions(evening, stored);
+  if (!card || !data || !outlook) return null;
+  const { room } = data.workshop;
   return (
     <div className="max-w-4xl px-6 py-4 print:px-0 print:text-sheet">
       <h2 className="flex items-center gap-3 text-[1.6875rem] leading-8 font-bold text-brick print:text-xl">
         <ShieldAlert size={28} aria-hidden="true" /> Caution card, {days.dayOf(outlook.originDate, evening.span.fromMin)}
       </h2>
-      <TooMuchInTheAir card={card} />
+      <TooMuchAir card={card} />
       {card.cautions.length === 0 ? (
         <p className="mt-3 text-lg">Nothing in this evening’s materials asks for more than fresh air and clean hands.</p>
       ) : (
@@ -91,32 +81,6 @@ function OpenTonight({ evening, stored }: { evening: Evening; stored: readonly S
         ))}
       </ul>
     </section>
-  );
-}
-
-/** What the least that can be in the air is too much for. */
-const TOO_MUCH: Record<TooMuch['of'], string> = {
-  explosive: 'a tenth of what a spark can set off',
-  short: 'what may be breathed for a quarter of an hour',
-  day: 'what may be breathed on a working day',
-  'strictest-day': 'the strictest common limit for a working day',
-};
-
-/** Said before everything else: what stands in the air is more than it may be, even if the room is well mixed. */
-function TooMuchInTheAir({ card }: { card: CautionCardOf }) {
-  const [worst] = card.tooMuch;
-  if (!worst) return null;
-  const times = worst.share < 10 ? formatNumber(worst.share, 1) : formatNumber(worst.share, 0);
-  return (
-    <p className="mt-3 border-2 border-brick px-4 py-2 text-lg font-bold text-brick print:text-sheet">
-      {card.notInThisRoom ? 'Not in this room: ' : 'More air: '}
-      what is sprayed and dries this evening is at least {times} times {TOO_MUCH[worst.of]}.{' '}
-      <span className="font-normal">
-        {card.notInThisRoom
-          ? 'Spray outside or in a booth that blows to the open air, or on several evenings.'
-          : 'Open windows on two sides, draw the air off to the open, or spray on several evenings.'}
-      </span>
-    </p>
   );
 }
 

@@ -4,6 +4,9 @@ const POWDER = { role: 'powder', family: 'inert', carrier: 'none', sheenGu: null
 const LOOSE = { role: 'aggregate', family: 'inert', carrier: 'none', volumeSolidsPct: 100, hazards: ['dust'] } as const;
 const DRAWN = { role: 'drawing', family: 'inert', carrier: 'none', volumeSolidsPct: 100 } as const;
 
+/** How long masks may stay: tape's glue creeps, fine line's softener marks fresh paint, putty's oil stains it, fluid tears (common practice; minutes from memory). */
+const [TWO_DAYS_MIN, ONE_DAY_MIN, HALF_A_DAY_MIN] = [2880, 1440, 720];
+
 /** Powders, slurries, aggregates, decals, pens, masks: what is not a film of paint. Common practice, times from memory. */
 export const DRY_MATTER = [
   material({ ...POWDER, id: 'pigment-dry', name: 'Dry pigment', colour: '#8a6a4a' }),
@@ -26,11 +29,11 @@ export const DRY_MATTER = [
   material({ ...DRAWN, id: 'pencil-coloured', name: 'Coloured pencil', colour: '#8a5a3a' }),
   material({ id: 'pen-gel', name: 'Gel pen', role: 'drawing', family: 'pen', carrier: 'water', colour: '#f1efe9', lifeMonths: 12, drying: dries(BY_WATER, 1, [1, 2, 5, 10, 60, 60]) }),
   material({ id: 'marker', name: 'Marker', role: 'drawing', family: 'pen', carrier: 'alcohol', colour: '#24242a', lifeMonths: 12, drying: dries(BY_SOLVENT, 1, [0.5, 1, 2, 5, 30, 30]) }),
-  material({ id: 'masking-tape', name: 'Masking tape', role: 'masking', family: 'inert', carrier: 'none', colour: '#c9a94f' }),
-  material({ id: 'masking-tape-fine', name: 'Masking tape, fine line', role: 'masking', family: 'inert', carrier: 'none', colour: '#d9c46a' }),
-  material({ id: 'masking-putty', name: 'Masking putty', role: 'masking', family: 'inert', carrier: 'none', densityGPerMl: 1.2, colour: '#8fa3b0' }),
-  material({ id: 'masking-film', name: 'Masking film', role: 'masking', family: 'inert', carrier: 'none', colour: '#cfd6d8' }),
-  material({ ...WATERBORNE, id: 'masking-fluid', name: 'Masking fluid', role: 'masking', family: 'inert', carrier: 'water', minFilmC: null, lifeMonths: 12, colour: '#d8c98a', drying: dries(BY_WATER, 50, [10, 20, 30, 40, 120, 120]) }),
+  material({ id: 'masking-tape', name: 'Masking tape', role: 'masking', family: 'inert', carrier: 'none', comesOffUntilMin: TWO_DAYS_MIN, colour: '#c9a94f' }),
+  material({ id: 'masking-tape-fine', name: 'Masking tape, fine line', role: 'masking', family: 'inert', carrier: 'none', comesOffUntilMin: ONE_DAY_MIN, colour: '#d9c46a' }),
+  material({ id: 'masking-putty', name: 'Masking putty', role: 'masking', family: 'inert', carrier: 'none', comesOffUntilMin: HALF_A_DAY_MIN, densityGPerMl: 1.2, colour: '#8fa3b0' }),
+  material({ id: 'masking-film', name: 'Masking film', role: 'masking', family: 'inert', carrier: 'none', comesOffUntilMin: TWO_DAYS_MIN, colour: '#cfd6d8' }),
+  material({ ...WATERBORNE, id: 'masking-fluid', name: 'Masking fluid', role: 'masking', family: 'inert', carrier: 'water', comesOffUntilMin: ONE_DAY_MIN, minFilmC: null, lifeMonths: 12, colour: '#d8c98a', drying: dries(BY_WATER, 50, [10, 20, 30, 40, 120, 120]) }),
   material({ ...POWDER, id: 'powder-graphite', gleams: true, densityGPerMl: 0.5, name: 'Graphite powder', colour: '#5b5d61', selfAdhesive: true, hidingPct: 65 }),
   material({ ...WATERBORNE, id: 'glue-and-flock', stands: true, name: 'Glue and flock, ready mixed', role: 'paste', family: 'glue', sheenGu: 3, minFilmC: 5, volumeSolidsPct: 50, densityGPerMl: 0.9, colour: '#5f6838', drying: dries(BY_WATER, 1500, [60, 180, 720, 1440, 2880, 2880], 120) }),
   material({ ...LOOSE, id: 'tufts', stands: true, scatteredMlPerDm2: 20, densityGPerMl: 0.1, hazards: [], name: 'Tufts and bushes', colour: '#6f7440' }),

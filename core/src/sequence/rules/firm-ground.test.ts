@@ -96,18 +96,23 @@ describe('parts that come off', () => {
 });
 
 describe('tape', () => {
-  const on = (minutes: number): string[] =>
+  const on = (minutes: number, mask: string): string[] =>
     told(
       'mask-left-long',
       [
-        ['mask', 'masking-tape', { zones: ['glazing'], startMin: 0 }],
+        ['mask', mask, { zones: ['glazing'], startMin: 0 }],
         ['unmask', null, { zones: ['glazing'], startMin: minutes }],
       ],
       { keepClean: ['glazing'] },
     );
-  test('two days are the most', () => {
-    expect(on(2 * 1440)).toEqual([]);
-    expect(on(2 * 1440 + 1)).toEqual(['caution@2']);
+  test.each([
+    ['masking-tape', 2 * 1440],
+    ['masking-tape-fine', 1440],
+    ['masking-putty', 720],
+    ['masking-fluid', 1440],
+  ])('%s comes off clean for %i minutes', (mask, mostMin) => {
+    expect(on(mostMin, mask)).toEqual([]);
+    expect(on(mostMin + 1, mask)).toEqual(['caution@2']);
   });
   test('a mask that stays on is a hint, with its cure', () => {
     const { findings } = checkWithFixes(problem([['mask', 'masking-tape', { zones: ['roof'] }]]));

@@ -1,13 +1,12 @@
 import { formatMinutes } from '../../units/index.js';
-import { LONGEST_MASKED_MIN } from '../chains.js';
 import { finding, findingAt, type Rule } from './rule.js';
 
 const ID = 'mask-left-long';
 
 export const maskLeftLong: Rule = {
   id: ID,
-  title: 'Tape left for days',
-  why: 'Masking tape left for more than two days leaves its glue behind and pulls paint when it comes off. Mask shortly before the spray, unmask the same evening.',
+  title: 'Mask left too long',
+  why: 'Masking tape or film left for more than two days leaves its glue behind and pulls paint; fine-line tape marks fresh paint after a day, putty stains it after half a day, and fluid that is a day old tears instead of rubbing off. Mask shortly before the spray, unmask the same evening.',
   source: 'common practice',
   examples: {
     fires: {
@@ -29,16 +28,18 @@ export const maskLeftLong: Rule = {
   },
   concerns: ({ technique }) => technique.effect === 'unmask',
   check(moment) {
-    const old = moment.zones.filter((zone) => zone.maskedSinceMin !== null && moment.startMin - zone.maskedSinceMin > LONGEST_MASKED_MIN);
+    const old = moment.zones.filter(({ maskedUntilMin }) => maskedUntilMin !== null && moment.startMin > maskedUntilMin);
     const first = old[0];
     if (!first) return [];
+    const sinceMin = first.maskedSinceMin ?? 0;
+    const mostMin = (first.maskedUntilMin ?? 0) - sinceMin;
     return [
       {
-        cause: `${ID}:${String(first.maskedSinceMin)}`,
+        cause: `${ID}:${String(sinceMin)}`,
         finding: finding(moment, ID, 'caution', {
           zones: old.map((zone) => zone.zone.id),
-          message: 'The tape has been on too long: it leaves its glue and pulls paint.',
-          evidence: `On for ${formatMinutes(moment.startMin - (first.maskedSinceMin ?? 0))}; two days are the most.`,
+          message: 'The mask has been on too long: it pulls paint or leaves traces.',
+          evidence: `On for ${formatMinutes(moment.startMin - sinceMin)}; ${formatMinutes(mostMin)} are the most.`,
         }),
       },
     ];
