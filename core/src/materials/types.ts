@@ -116,6 +116,8 @@ export interface Material {
   densityGPerMl: number;
   /** Of what is scattered: how much lies on a full cover, mL as it lies loose per dm²; 10 is a millimetre. From memory. */
   scatteredMlPerDm2?: number;
+  /** What is counted piece by piece takes up so much, mL as it lies loose. From memory. */
+  eachMl?: number;
   /** Gloss of the dry film at 60°, GU (ISO 2813); null: leaves the sheen below as it is. */
   sheenGu: number | null;
   /** Share of what lies below that its reference film hides, % (contrast ratio; for dry matter: of what it covers). */

@@ -11,6 +11,8 @@ export interface Measured {
   /** Of a liquid; of a powder as it lies loose in a spoon. */
   densityGPerMl: number;
   powder: boolean;
+  /** What one takes up where it is counted, mL as it lies loose; null: it is not. */
+  eachMl?: number | null;
 }
 
 /** What stands on the painter's bench to measure with. */

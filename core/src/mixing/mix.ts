@@ -142,6 +142,7 @@ export function measuredOf(
     dropsPerMl: bottle?.dropsPerMl ?? droppers[dropLiquidOf(material)],
     densityGPerMl: material.densityGPerMl,
     powder: material.carrier === 'none',
+    eachMl: material.eachMl ?? null,
   };
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { USUAL_INSTRUMENTS, countedOut, isBrushTip, powderWords, readableMl, type Measured } from './index.js';
+import { USUAL_INSTRUMENTS, countedOut, isBrushTip, powderWords, readableMl, takenWords, type Measured } from './index.js';
 
 const paint: Measured = { dropsPerMl: 20, densityGPerMl: 1, powder: false };
 const powder: Measured = { dropsPerMl: 20, densityGPerMl: 0.7, powder: true };
@@ -23,6 +23,14 @@ describe('amounts as a person takes them', () => {
       '2.5 level spoons',
       '8 g',
     ]);
+  });
+
+  test('what is counted is told by the piece, never as half of one', () => {
+    const tufts: Measured = { ...powder, eachMl: 0.3 };
+    const told = (ml: number, what: Measured): string => takenWords(ml, what, USUAL_INSTRUMENTS, (volume) => `${String(volume)} ml`);
+    expect([0.3, 0.31, 6, 0].map((ml) => told(ml, tufts))).toEqual(['1 piece', '2 pieces', '20 pieces', '0 pieces']);
+    expect([told(0.02, paint), told(4, paint), told(0, paint), told(0, powder)]).toEqual(['a brush tip', '4 ml', '0 ml', '0 ml']);
+    expect(told(USUAL_INSTRUMENTS.spoonMl, powder)).toBe('1 level spoon');
   });
 
   test('below half a drop it is a brush tip', () => {

@@ -1,5 +1,5 @@
 import { formatNumber } from '../units/index.js';
-import { USUAL_INSTRUMENTS, gramsOf, type Measured } from './measures.js';
+import { USUAL_INSTRUMENTS, gramsOf, type Instruments, type Measured } from './measures.js';
 
 /** Up to so much is dropped, mL; more is measured (common practice). */
 export const MOST_DROPPED_ML = 3;
@@ -21,6 +21,17 @@ export function powderWords(ml: number, what: Measured, { spoonMl } = USUAL_INST
   if (spoons > MOST_SPOONS) return `${formatNumber(gramsOf(ml, what), 0)} g`;
   const halves = Math.max(0.5, nearest(spoons, 0.5));
   return `${formatNumber(halves, 1)} level ${halves <= 1 ? 'spoon' : 'spoons'}`;
+}
+
+/** A volume as it is taken from jar, can or bottle: pieces, a pinch of powder, spoons or grams, a brush tip; else by `volumeWords`. */
+export function takenWords(ml: number, what: Measured, instruments: Instruments, volumeWords: (ml: number) => string): string {
+  if (what.eachMl) {
+    const count = Math.ceil(ml / what.eachMl - 1e-9);
+    return `${String(count)} ${count === 1 ? 'piece' : 'pieces'}`;
+  }
+  if (ml <= 0) return volumeWords(0);
+  if (what.powder) return powderWords(ml, what, instruments);
+  return isBrushTip(ml, what) ? 'a brush tip' : volumeWords(ml);
 }
 
 /** Liquid too little to be dropped: what clings to the tip of a brush. */

@@ -81,6 +81,9 @@ function holes(plants: readonly Plants[], standing: ReadonlyMap<string, number>)
   return [{ technique: 'pin', handsOnMin: HOLES_MIN + HOLE_MIN * count, note: `Holes by the plan: ${words}` }];
 }
 
+/** Tufts and bushes are bought and counted one by one. */
+const TUFTS = CATALOGUE.material('tufts');
+
 /** Each sort of plant: tufts as they are, what has a trunk with a drop of glue at its foot. */
 function stepOfPlants(
   { id, plant, name }: Plants,
@@ -91,7 +94,10 @@ function stepOfPlants(
   if (own.length === 0) return [];
   const { holeMm, minutesEach } = PLANT[plant];
   const mm2 = own.reduce((sum, { acrossMm }) => sum + (Math.PI / 4) * acrossMm ** 2, 0);
-  const what = plant === 'tree' ? { material: 'white-glue', amountMl: DROP_ML * own.length } : { material: 'tufts' };
+  const what =
+    plant === 'tree'
+      ? { material: 'white-glue', amountMl: DROP_ML * own.length }
+      : { material: TUFTS.id, amountMl: (TUFTS.eachMl ?? 0) * own.length };
   return [
     {
       ...what,

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { constantAir } from '../climate/index.js';
 import { useOf } from '../coverage/index.js';
+import { CATALOGUE } from '../materials/index.js';
 import { checkSequence, handsOnMinutes, subjectOf } from '../sequence/index.js';
 import {
   GROWTH_KINDS,
@@ -241,6 +242,13 @@ describe('what it takes', () => {
       6,
     );
     expect(facts.glueMl).toBeGreaterThan(0.5);
+    // tufts and bushes are taken by the piece, as many as stand
+    const tufts = CATALOGUE.material('tufts');
+    const taken = uses.flatMap(({ direct }) => direct).reduce((sum, { material, ml }) => (material === tufts.id ? sum + ml : sum), 0);
+    const standing = given.plants.filter(({ plant }) => plant !== 'tree').map(({ id }) => id);
+    const { standing: placed } = placesOfPlants(given);
+    expect(taken / (tufts.eachMl ?? 0)).toBeCloseTo(placed.filter(({ plantsId }) => standing.includes(plantsId)).length, 6);
+    expect(taken).toBeGreaterThan(0);
   });
 
   test('more ground never takes less; a second round takes a third more', () => {

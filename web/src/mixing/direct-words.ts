@@ -1,6 +1,6 @@
 import { takenStraight } from '@eveningtide/core/coverage';
 import { suppliesName } from '@eveningtide/core/materials';
-import { isBrushTip, measuredOf, powderWords, readableMl } from '@eveningtide/core/mixing';
+import { measuredOf, readableMl, takenWords } from '@eveningtide/core/mixing';
 import type { Piece, Step } from '@eveningtide/core/subjects';
 import type { Shown } from '../ui/shown.js';
 import type { useBench } from './use-bench.js';
@@ -16,12 +16,8 @@ export function directWords(
   shown: Pick<Shown, 'text'>,
 ): { amount: string; name: string }[] {
   return takenStraight(step, piece, { supplies, mixes, droppers }).map((portion) => {
-    const what = measuredOf(portion, supplies, droppers);
-    const amount = what.powder
-      ? powderWords(portion.ml, what, measuring)
-      : isBrushTip(portion.ml, what)
-        ? 'a brush tip'
-        : shown.text(Math.max(LEAST_ML, readableMl(portion.ml)), 'volume');
+    const volume = (ml: number): string => shown.text(Math.max(LEAST_ML, readableMl(ml)), 'volume');
+    const amount = takenWords(portion.ml, measuredOf(portion, supplies, droppers), measuring, volume);
     return { amount, name: suppliesName(portion, supplies) };
   });
 }

@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { StripsToBuy } from '../cutting/strips-to-buy.js';
 import { usePiecesQuery } from '../store/api.js';
 import { Button } from '../ui/button.js';
-import { useAmount } from '../ui/amount.js';
+import { useAmount } from '../mixing/use-amount.js';
 import { useDays } from '../ui/days.js';
 import { Heading } from '../ui/panel.js';
 import { useShown } from '../ui/shown.js';
@@ -54,8 +54,7 @@ export function NeedsPart() {
 }
 
 function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
-  const supplies = useSupplies();
-  const amount = useAmount(supplies);
+  const amount = useAmount();
   const days = useDays();
   const shown = useShown();
   const money = useMoney();
@@ -141,8 +140,7 @@ function Bar({ holding: { bottle, reservedMl, leftAfterMl } }: { holding: Holdin
 }
 
 function Reserved({ holdings }: { holdings: readonly Holding[] }) {
-  const supplies = useSupplies();
-  const amount = useAmount(supplies);
+  const amount = useAmount();
   const days = useDays();
   const sorted = [...holdings].sort((a, b) => (a.runsOutOn ?? '9999').localeCompare(b.runsOutOn ?? '9999') || b.reservedMl - a.reservedMl);
   return (

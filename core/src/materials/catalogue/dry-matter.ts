@@ -36,7 +36,7 @@ export const DRY_MATTER = [
   material({ ...WATERBORNE, id: 'masking-fluid', name: 'Masking fluid', role: 'masking', family: 'inert', carrier: 'water', comesOffUntilMin: ONE_DAY_MIN, minFilmC: null, lifeMonths: 12, colour: '#d8c98a', drying: dries(BY_WATER, 50, [10, 20, 30, 40, 120, 120]) }),
   material({ ...POWDER, id: 'powder-graphite', gleams: true, densityGPerMl: 0.5, name: 'Graphite powder', colour: '#5b5d61', selfAdhesive: true, hidingPct: 65 }),
   material({ ...WATERBORNE, id: 'glue-and-flock', stands: true, name: 'Glue and flock, ready mixed', role: 'paste', family: 'glue', sheenGu: 3, minFilmC: 5, volumeSolidsPct: 50, densityGPerMl: 0.9, colour: '#5f6838', drying: dries(BY_WATER, 1500, [60, 180, 720, 1440, 2880, 2880], 120) }),
-  material({ ...LOOSE, id: 'tufts', stands: true, scatteredMlPerDm2: 20, densityGPerMl: 0.1, hazards: [], name: 'Tufts and bushes', colour: '#6f7440' }),
+  material({ ...LOOSE, id: 'tufts', stands: true, eachMl: 0.3, scatteredMlPerDm2: 20, densityGPerMl: 0.1, hazards: [], name: 'Tufts and bushes', colour: '#6f7440' }),
   material({ ...LOOSE, id: 'turf', stands: true, scatteredMlPerDm2: 4, densityGPerMl: 0.15, name: 'Fine turf', colour: '#5f6838' }),
   material({ ...LOOSE, id: 'leaf-litter', scatteredMlPerDm2: 4, densityGPerMl: 0.12, name: 'Leaf litter', colour: '#6a5238' }),
 ];
