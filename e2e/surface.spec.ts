@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { addStep, expect, expectAccessible, make, openPiece, test } from './fixtures.js';
+import { addStep, expect, expectAccessible, go, make, openPiece, test } from './fixtures.js';
 
 /** What paint will do, seen before it is laid. */
 
@@ -9,7 +9,8 @@ test('a test card goes along the steps, is held beside what could be otherwise, 
   bench: page,
 }) => {
   await openPiece(page, 'Quay wall casting');
-  await page.getByRole('navigation', { name: 'Of this piece' }).getByRole('link', { name: 'Test card' }).click();
+  await page.getByRole('navigation', { name: 'Of this piece' }).getByRole('link', { name: 'Look', exact: true }).click();
+  await page.getByRole('button', { name: 'A test card' }).click();
   const planned = page.getByRole('img', { name: /^Predicted look/ });
   const other = page.getByRole('img', { name: /^The look/ });
   await expect(planned).toHaveAttribute('data-painted', /\d/);
@@ -42,12 +43,13 @@ test('a test card goes along the steps, is held beside what could be otherwise, 
 
 test('two steps the other way round look otherwise; where nothing is planned that is said', async ({ bench: page }) => {
   await make(page, 'Arch for the card', 'Wall casting');
-  await page.getByRole('link', { name: 'Test card' }).click();
+  await page.getByRole('link', { name: 'Look', exact: true }).click();
   await expect(page.getByText('Nothing is painted here yet')).toBeVisible();
   await page.getByRole('link', { name: 'To the sequence' }).click();
   await addStep(page, 'Brush coat', 'Quay stone emulsion');
   await addStep(page, 'Wash', 'Tide wash');
-  await page.getByRole('link', { name: 'Test card' }).click();
+  await page.getByRole('link', { name: 'Look', exact: true }).click();
+  await page.getByRole('button', { name: 'A test card' }).click();
   const planned = page.getByRole('img', { name: /^Predicted look/ });
   const other = page.getByRole('img', { name: /^The look/ });
   await expect(other).toHaveAttribute('data-painted', /\d/);
@@ -55,4 +57,53 @@ test('two steps the other way round look otherwise; where nothing is planned tha
   await page.getByRole('button', { name: 'before the one above it' }).click();
   await expect.poll(() => picture(other)).not.toBe(ended);
   await expect(page.getByText(/Against the plan: .*lighter/)).toBeVisible();
+});
+
+test('the whole piece goes along its steps, shows what was before while a button is held, and all of a batch, no two alike', async ({
+  bench: page,
+}) => {
+  await openPiece(page, 'Peat wagons 22, 23, 27');
+  // in the panel beside the sequence it lies under the drawing
+  await expect(page.locator('canvas[data-painted]').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Look', exact: true }).click();
+  const side = page.getByRole('img', { name: /^Side of Peat wagons/ });
+  await expect(side).toHaveAttribute('data-painted', /\d/);
+  await expectAccessible(page);
+  const along = page.getByLabel('Along the steps', { exact: true });
+  const ended = await picture(side);
+  // back to a step that does something: words and picture follow
+  await along.fill('5');
+  await expect(page.getByText(/after step 5/).first()).toBeVisible();
+  await expect.poll(() => picture(side)).not.toBe(ended);
+  await expect(page.getByRole('list', { name: 'What this step changes' })).toContainText(/lighter|darker|of another hue/);
+  const fifth = await picture(side);
+  const hold = page.getByRole('button', { name: /^Hold/ });
+  await hold.focus();
+  await page.keyboard.down('Space');
+  await expect(side).toHaveAttribute('aria-label', /after step 4/);
+  await expect.poll(() => picture(side)).not.toBe(fifth);
+  await page.keyboard.up('Space');
+  await expect.poll(() => picture(side)).toBe(fifth);
+  // one recipe, three wagons
+  const batch = page.getByRole('region', { name: 'The batch' }).getByRole('listitem');
+  await expect(batch).toHaveCount(3);
+  await batch.last().scrollIntoViewIfNeeded();
+  await expect(batch.locator('canvas[data-painted]')).toHaveCount(3);
+  const three = await Promise.all([0, 1, 2].map((i) => picture(batch.nth(i).locator('canvas'))));
+  expect(new Set(three).size).toBe(3);
+  // a zone is pressed: its test card
+  await side.scrollIntoViewIfNeeded();
+  await side.locator('..').locator('path').first().click();
+  await expect(page.getByRole('button', { name: 'A test card' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('pieces are shown as pictures of how they will end, or as a list, as this screen remembers', async ({ bench: page }) => {
+  await go(page, 'Pieces');
+  const tiles = page.getByRole('main').getByRole('listitem');
+  await expect(tiles.filter({ hasText: 'Salt van No. 14' }).locator('canvas[data-painted]')).toBeVisible();
+  await expect(tiles.filter({ hasText: 'Salt van No. 14' })).toContainText('next: ');
+  await page.getByRole('button', { name: 'List', exact: true }).click();
+  await expect(tiles.filter({ hasText: 'Salt van No. 14' })).not.toContainText('next: ');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'List', exact: true })).toHaveAttribute('aria-pressed', 'true');
 });

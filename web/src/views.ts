@@ -65,9 +65,9 @@ export const VIEWS = [
   },
   {
     path: '/pieces/:pieceId/surface',
-    name: 'Test card',
+    name: 'How it will look',
     listed: null,
-    ofPiece: { group: 'Test card', before: 'Test card of ' },
+    ofPiece: { group: 'How it will look', before: 'Look of ' },
   },
   {
     path: '/pieces/:pieceId/film',

@@ -45,17 +45,26 @@ const strokeOf = (zone: ZoneState, stroke: LookStep): Stroke => {
   };
 };
 
-/** What happens to one zone along a sequence. What moves a layer that is still wet is a stroke too. @throws RangeError when there is no such zone. */
-export function strokesAlong(problem: SequenceProblem, zoneId: string): ZoneStrokes {
+/** What happens to each zone along a sequence, by its id. What moves a layer that is still wet is a stroke too. */
+export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes> {
   const { steps, startsMin, durationsMin, subject } = problem;
-  const bare = startState(subject).zones.get(zoneId);
-  if (!bare) throw new RangeError(`zone '${zoneId}' is not one of this piece`);
+  const found = new Map(
+    [...startState(subject).zones].map(([id, bare]): [string, ZoneStrokes] => [
+      id,
+      { start: { light: meanLight(bare.look), sheenGu: surfaceSheen(bare).sheenGu, places: placesOf(bare) }, strokes: [] },
+    ]),
+  );
   const walk = Walk.begin(problem);
-  const strokes: Stroke[] = [];
   for (let i = 0; i < steps.length; i++) {
     walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before: () => undefined });
-    const zone = walk.state.zones.get(zoneId);
-    if (zone?.stroke?.stepIndex === i) strokes.push(strokeOf(zone, zone.stroke));
+    for (const [id, zone] of walk.state.zones) if (zone.stroke?.stepIndex === i) found.get(id)?.strokes.push(strokeOf(zone, zone.stroke));
   }
-  return { start: { light: meanLight(bare.look), sheenGu: surfaceSheen(bare).sheenGu, places: placesOf(bare) }, strokes };
+  return found;
+}
+
+/** The same of one zone. @throws RangeError when there is no such zone. */
+export function strokesAlong(problem: SequenceProblem, zoneId: string): ZoneStrokes {
+  const found = strokesOfAll(problem).get(zoneId);
+  if (!found) throw new RangeError(`zone '${zoneId}' is not one of this piece`);
+  return found;
 }

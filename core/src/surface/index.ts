@@ -5,4 +5,5 @@ export * from './spread/index.js';
 export * from './painted.js';
 export * from './lit.js';
 export * from './card.js';
+export * from './elevation.js';
 export * from './example.js';

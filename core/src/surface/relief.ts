@@ -45,12 +45,24 @@ interface Size {
   widthMm: number;
   heightMm: number;
   pxPerMm: number;
+  /** Its joints are drawn, and carved by whoever knows the drawing; left out or null, they stand where they usually do. */
+  drawn?: Drawn | null;
+}
+
+interface Drawn {
+  /** Boards stand upright. */
+  isUpright: boolean;
+  /** Where the joints between courses lie, from the top. */
+  coursesMm: readonly number[];
 }
 
 type Heights = (xMm: number, yMm: number) => number;
 
+/** Half of how wide a groove is at its top, mm. */
+export const grooveReachMm = ({ grooveWidthUm }: Relief): number => (1.5 * Math.max(grooveWidthUm, 150)) / 2000;
+
 /** A groove with leaning sides, `fromMm` from its middle. */
-const groove = (fromMm: number, { grooveDepthUm, grooveWidthUm }: Relief): number => {
+export const groove = (fromMm: number, { grooveDepthUm, grooveWidthUm }: Relief): number => {
   const half = Math.max(grooveWidthUm, 150) / 2000;
   return -grooveDepthUm * Math.min(1, Math.max(0, (half * 1.5 - fromMm) / (half * 0.75)));
 };
@@ -94,16 +106,22 @@ function plate(relief: Relief, seed: number, { widthMm, heightMm }: Size): Heigh
   };
 }
 
-/** Stones in courses, each a little in or out and rough. */
-function courses(relief: Relief, seed: number, { widthMm, heightMm }: Size): Heights {
+/** Stones in courses of one height. */
+function courses(relief: Relief, seed: number, size: Size): Heights {
+  const laid = stones(relief, seed, size, (y) => Math.floor(y / COURSE_MM));
+  return (x, y) => laid(x, y) + groove(nearest(y, COURSE_MM), relief);
+}
+
+/** Stones beside each other in rows, each a little in or out and rough. */
+function stones(relief: Relief, seed: number, { widthMm, heightMm }: Size, rowAt: (yMm: number) => number): Heights {
   const rough = valueNoise(seed, { x: 0.7, y: 0.6 }, { x: widthMm, y: heightMm });
   const worn = valueNoise(seed + 1, { x: 3, y: 3 }, { x: widthMm, y: heightMm });
   const lie = (row: number, stone: number): number => (seededAt(seed + 13 * row + 101 * stone) - 0.5) * 160;
   return (x, y) => {
-    const row = Math.floor(y / COURSE_MM);
+    const row = rowAt(y);
     const along = x + (row % 2) * (STONE_MM / 2);
-    const joint = Math.min(nearest(y, COURSE_MM), nearest(along, STONE_MM));
-    return lie(row, Math.floor(along / STONE_MM)) + 120 * rough(x, y) + 80 * worn(x, y) + groove(joint + 0.12 * (worn(x, y) - 0.5), relief);
+    const joint = nearest(along, STONE_MM) + 0.12 * (worn(x, y) - 0.5);
+    return lie(row, Math.floor(along / STONE_MM)) + 120 * rough(x, y) + 80 * worn(x, y) + groove(joint, relief);
   };
 }
 
@@ -129,6 +147,26 @@ function plain(_relief: Relief, seed: number, { widthMm, heightMm }: Size): Heig
   return (x, y) => 16 * wide(x, y) + 7 * narrow(x, y);
 }
 
+/** What lies between joints that are drawn: the grain of boards, the dents of sheet, the roughness of stone. */
+const BETWEEN: Readonly<Record<Grain, (relief: Relief, seed: number, size: Size) => Heights>> = {
+  planks: (_relief, seed, { widthMm, heightMm, drawn }) => {
+    const isUpright = drawn?.isUpright ?? false;
+    const size = isUpright ? { x: heightMm, y: widthMm } : { x: widthMm, y: heightMm };
+    const [grain, coarse] = [valueNoise(seed, { x: 4, y: 0.14 }, size), valueNoise(seed + 1, { x: 11, y: 0.5 }, size)];
+    return (x, y) => TIMBER_GRAIN_UM * (isUpright ? grain(y, x) + coarse(y, x) - 1 : grain(x, y) + coarse(x, y) - 1);
+  },
+  plate: (_relief, seed, { widthMm, heightMm }) => {
+    const dents = valueNoise(seed, { x: 9, y: 7 }, { x: widthMm, y: heightMm });
+    return (x, y) => 24 * (dents(x, y) - 0.5);
+  },
+  courses: (relief, seed, size) => {
+    const between = size.drawn?.coursesMm ?? [];
+    return stones(relief, seed, size, (y) => between.findLastIndex((joint) => joint <= y) + 1);
+  },
+  rock,
+  plain,
+};
+
 const BUILT: Readonly<Record<Grain, (relief: Relief, seed: number, size: Size) => Heights>> = { planks, plate, courses, rock, plain };
 
 /** The bare surface of a zone as a patch of it. Seeded: the same patch each time. @throws RangeError where it has no size. */
@@ -136,7 +174,7 @@ export function bareSurface(grain: Grain, relief: Relief, size: Size, seed: numb
   const { widthMm, heightMm, pxPerMm } = size;
   const [widthPx, heightPx] = [Math.round(widthMm * pxPerMm), Math.round(heightMm * pxPerMm)];
   if (!(widthPx > 0 && heightPx > 0)) throw new RangeError(`size must be at least one pixel, got ${String(widthPx)} × ${String(heightPx)}`);
-  const at = BUILT[grain](relief, seed, size);
+  const at = (size.drawn ? BETWEEN : BUILT)[grain](relief, seed, size);
   const skin = valueNoise(seed + 77, { x: 0.3, y: 0.3 }, { x: widthMm, y: heightMm });
   const um = new Float32Array(widthPx * heightPx);
   for (let row = 0, i = 0; row < heightPx; row++) {

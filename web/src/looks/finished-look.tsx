@@ -1,35 +1,64 @@
-import type { Piece } from '@eveningtide/core/subjects';
+import { strokesOfAll, type ZoneStrokes } from '@eveningtide/core/sequence';
+import { elevationsOf, type Piece, type View } from '@eveningtide/core/subjects';
 import { useEffect, useState } from 'react';
-import { plannedLooks } from './look.js';
+import { sequenceOf } from './look.js';
 import { whenIdle } from '../ui/when-idle.js';
 import { useSupplies } from '../workers/outlook-context.js';
+import { ElevationPicture } from './elevation-picture.js';
+import { scaleFor } from './elevation-scale.js';
 import { Silhouette } from './silhouette.js';
 
-const WIDTH_PX = 126;
-const HEIGHT_PX = 56;
+/** Painted so many times finer than it is shown: it has no outlines to hide coarse edges. */
+const FINER = 2;
 
-/** A piece as it is planned to look in the end. Its colours are worked out when there is time: a list must not wait for them. */
-export function FinishedLook({ piece }: { piece: Piece }) {
+interface FinishedLookProps {
+  piece: Piece;
+  widthPx?: number;
+  heightPx?: number;
+}
+
+/** A piece as it is planned to look in the end. It is painted when there is time: a list must not wait for it. */
+export function FinishedLook({ piece, widthPx = 126, heightPx = 56 }: FinishedLookProps) {
   const supplies = useSupplies();
-  const [colours, setColours] = useState<Readonly<Partial<Record<string, string>>>>({});
-  useEffect(() => {
-    const work = () => {
-      try {
-        const end = plannedLooks(piece, supplies).at(-1) ?? {};
-        setColours(Object.fromEntries(Object.entries(end).map(([zone, { mean }]) => [zone, mean])));
-      } catch {
-        // a piece that cannot be worked out is drawn as it came
-        setColours({});
-      }
-    };
-    return whenIdle(work);
-  }, [piece, supplies]);
+  const [known, setKnown] = useState<{ view: View; strokes: ReadonlyMap<string, ZoneStrokes> } | null>(null);
+  useEffect(
+    () =>
+      whenIdle(() => {
+        const [view] = elevationsOf(piece);
+        try {
+          setKnown(view && piece.steps.length > 0 ? { view, strokes: strokesOfAll(sequenceOf(piece, supplies, null)) } : null);
+        } catch {
+          // a piece that cannot be worked out is drawn as it came
+          setKnown(null);
+        }
+      }),
+    [piece, supplies],
+  );
+  if (!known)
+    return (
+      <Silhouette
+        piece={piece}
+        widthPx={widthPx}
+        heightPx={heightPx}
+        tint={(zoneId) => piece.zones.find(({ id }) => id === zoneId)?.startColour ?? null}
+      />
+    );
+  const { view, strokes } = known;
+  const pxPerMm = 1 / scaleFor([view], widthPx, heightPx);
   return (
-    <Silhouette
-      piece={piece}
-      widthPx={WIDTH_PX}
-      heightPx={HEIGHT_PX}
-      tint={(zoneId) => colours[zoneId] ?? piece.zones.find(({ id }) => id === zoneId)?.startColour ?? null}
-    />
+    <span aria-hidden="true" className="flex shrink-0 items-end justify-center" style={{ width: widthPx, height: heightPx }}>
+      <span style={{ width: view.widthMm * pxPerMm }}>
+        <ElevationPicture
+          place={null}
+          piece={piece}
+          view={view}
+          strokes={strokes}
+          untilStep={Infinity}
+          pxPerMm={pxPerMm * FINER}
+          words={null}
+          className="block h-auto w-full"
+        />
+      </span>
+    </span>
   );
 }

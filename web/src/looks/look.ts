@@ -30,6 +30,12 @@ export function sequenceOf(piece: Piece, supplies: Supplies, untilStepId: string
   };
 }
 
+/** So many steps of a sequence, rounds counted, are done when so many of the planned ones are. */
+export function doneAfter(piece: Piece, problem: SequenceProblem, planned: number): number {
+  const step = piece.steps[planned - 1];
+  return step ? problem.steps.findLastIndex(({ id }) => stepIdOf(id) === step.id) + 1 : 0;
+}
+
 /** The cut through a zone, and the ids of the steps its bands came from. */
 export function pieceSection(
   piece: Piece,

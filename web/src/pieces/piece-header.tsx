@@ -91,7 +91,7 @@ export function PieceHeader({ piece }: { piece: Piece }) {
       <nav aria-label="Of this piece" className="no-print -mb-2.5 mt-1 flex gap-1">
         <Part to={`/pieces/${piece.id}`} name="Sequence" count={piece.steps.length} />
         <Part to={`/pieces/${piece.id}/wishes`} name="Wishes" count={piece.intent?.wishes.length ?? 0} />
-        <Part to={`/pieces/${piece.id}/surface`} name="Test card" count={null} />
+        <Part to={`/pieces/${piece.id}/surface`} name="Look" count={null} />
         <Part to={`/pieces/${piece.id}/film`} name="Film" count={null} />
         <Part to={`/pieces/${piece.id}/card`} name="Card" count={null} />
       </nav>

@@ -12,6 +12,7 @@ import { scaleFor } from '../looks/elevation-scale.js';
 import { Elevation, KeepCleanPattern } from '../looks/elevation.js';
 import { useFocus } from './focus.js';
 import { LookSlider } from './look-slider.js';
+import { usePaintedViews } from './use-painted-views.js';
 import { plannedLooks } from '../looks/look.js';
 import { ZoneEditor } from './zone-editor.js';
 import { pressedZone } from './zone-words.js';
@@ -43,6 +44,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
   const zone = step ? undefined : piece.zones.find((one) => one.id === zoneId);
   const at = Math.min(chosen ?? (step ? piece.steps.indexOf(step) + 1 : piece.steps.length), piece.steps.length);
   const mmPerPx = scaleFor(views, 205, 120);
+  const painted = usePaintedViews(piece, at, 1 / mmPerPx);
   const placed = placing === null ? undefined : piece.features.find(({ id }) => id === placing);
   /** A feature goes where the drawing was pressed: its place is told from the upper left of its zone. */
   const place = (view: View, point: Point): void => {
@@ -71,6 +73,7 @@ export function ZonesPanel({ piece, openStepId }: { piece: Piece; openStepId: st
               mmPerPx={mmPerPx}
               selected={selected}
               tint={(id) => looks[at]?.[id]?.mean ?? null}
+              painted={painted?.(view)}
               onPoint={
                 placed && zoneBox(views, placed.zoneId)?.view === view.id
                   ? (point) => {

@@ -7,6 +7,9 @@ export type Theme = (typeof THEMES)[number];
 export const TEXT_SIZES = [100, 115, 130] as const;
 export type TextSize = (typeof TEXT_SIZES)[number];
 
+export const PIECES_AS = ['gallery', 'list'] as const;
+export type PiecesAs = (typeof PIECES_AS)[number];
+
 export interface DisplayState {
   theme: Theme;
   textPct: TextSize;
@@ -18,6 +21,8 @@ export interface DisplayState {
   silent: boolean;
   /** The lesser fields of a step stand open. */
   moreOfSteps: boolean;
+  /** Pieces are shown as pictures, or row by row. */
+  piecesAs: PiecesAs;
   /** The first steps were done or skipped. */
   hasBegun: boolean;
   /** Which stop of the tour is shown; null: none. Not kept: it ends with the page. */
@@ -32,6 +37,7 @@ const USUAL: DisplayState = {
   goKey: ' ',
   silent: true,
   moreOfSteps: false,
+  piecesAs: 'gallery',
   hasBegun: false,
   tourAt: null,
 };
@@ -39,7 +45,7 @@ const USUAL: DisplayState = {
 /** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
 export function storedDisplay(): DisplayState {
   try {
-    const { theme, textPct, singleKeys, goKey, silent, moreOfSteps, hasBegun } = JSON.parse(
+    const { theme, textPct, singleKeys, goKey, silent, moreOfSteps, piecesAs, hasBegun } = JSON.parse(
       localStorage.getItem(KEY) ?? '{}',
     ) as Partial<DisplayState>;
     return {
@@ -49,6 +55,7 @@ export function storedDisplay(): DisplayState {
       goKey: typeof goKey === 'string' && goKey !== '' ? goKey : USUAL.goKey,
       silent: silent ?? USUAL.silent,
       moreOfSteps: moreOfSteps ?? USUAL.moreOfSteps,
+      piecesAs: PIECES_AS.find((one) => one === piecesAs) ?? USUAL.piecesAs,
       hasBegun: hasBegun ?? USUAL.hasBegun,
       tourAt: null,
     };
@@ -87,6 +94,9 @@ const slice = createSlice({
     },
     moreOfStepsSet: (state, { payload }: PayloadAction<boolean>) => {
       state.moreOfSteps = payload;
+    },
+    piecesAsSet: (state, { payload }: PayloadAction<PiecesAs>) => {
+      state.piecesAs = payload;
     },
     begun: (state) => {
       state.hasBegun = true;

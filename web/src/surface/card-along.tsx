@@ -9,11 +9,11 @@ import { Check } from '../ui/check.js';
 import { OneOf } from '../ui/one-of.js';
 import { CardPicture } from '../looks/card-picture.js';
 import { changeWords, coloursOf } from '../looks/change-words.js';
+import { LAMP_WORDS } from './lamp-words.js';
 import { OtherCard } from './other-card.js';
 import { placesAt } from '../looks/places-at.js';
 import { Range } from '../ui/range.js';
 
-const LAMP_WORDS: Readonly<Record<Lamp, string>> = { day: 'daylight', lamp: 'bench lamp', flat: 'flat, to judge colour' };
 /** As fine as a card is painted; on a screen it is about twice as large as on the model (our number). */
 const PX_PER_MM = 8;
 
@@ -42,7 +42,7 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
   const words = stroke ? `after ${stepWords(piece, problem, stroke.stepIndex)}` : 'as it comes';
   const light = { lamp, wetShare: isWet ? 1 : 0 };
   return (
-    <div className="p-4">
+    <div>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         {zoneField}
         <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />

@@ -8,9 +8,9 @@ import { useSupplies } from '../workers/outlook-context.js';
 import { CardAlong } from './card-along.js';
 
 /** What each step will do on a patch of the piece's own surface, zone by zone. */
-export function TestCard({ piece }: { piece: Piece }) {
+export function TestCard({ piece, firstZoneId }: { piece: Piece; firstZoneId: string | null }) {
   const supplies = useSupplies();
-  const [zoneId, setZoneId] = useState(() => mostWorked(piece)?.id ?? '');
+  const [zoneId, setZoneId] = useState(() => firstZoneId ?? mostWorked(piece)?.id ?? '');
   const problem = useMemo(() => sequenceOf(piece, supplies, null), [piece, supplies]);
   const hasZone = piece.zones.some(({ id }) => id === zoneId);
   const planned = useMemo(() => (hasZone ? strokesAlong(problem, zoneId) : null), [problem, zoneId, hasZone]);
@@ -26,7 +26,7 @@ export function TestCard({ piece }: { piece: Piece }) {
   if (planned && planned.strokes.length > 0)
     return <CardAlong key={zoneId} piece={piece} zoneId={zoneId} problem={problem} planned={planned} zoneField={field} />;
   return (
-    <div className="p-4">
+    <div>
       {piece.steps.length > 0 && field}
       <Empty title="Nothing is painted here yet" go={{ to: `/pieces/${piece.id}`, words: 'To the sequence' }}>
         Add steps to the sequence: what each will do is painted here, on a patch of this piece’s own surface.

@@ -1,0 +1,156 @@
+import { strokesOfAll, type SequenceProblem, type ZoneStrokes } from '@eveningtide/core/sequence';
+import { elevationsOf, type Piece, type View } from '@eveningtide/core/subjects';
+import { LAMPS, type Lamp } from '@eveningtide/core/surface';
+import { techniqueById } from '@eveningtide/core/techniques';
+import { Eye, Shuffle } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { changeWords } from '../looks/change-words.js';
+import { ElevationPicture } from '../looks/elevation-picture.js';
+import { scaleFor } from '../looks/elevation-scale.js';
+import { doneAfter, sequenceOf } from '../looks/look.js';
+import { placesAt } from '../looks/places-at.js';
+import { Button } from '../ui/button.js';
+import { Hold } from '../ui/hold.js';
+import { OneOf } from '../ui/one-of.js';
+import { Range } from '../ui/range.js';
+import { Empty } from '../ui/states.js';
+import { useSupplies } from '../workers/outlook-context.js';
+import { ContactSheet } from './contact-sheet.js';
+import { LAMP_WORDS } from './lamp-words.js';
+import { ZoneOutlines } from './zone-outlines.js';
+
+/** The largest view is drawn so large, and all of them with so many pixels: layers of each step are kept (our numbers). */
+const [WIDTH_PX, HEIGHT_PX, MOST_PX] = [760, 420, 420_000];
+
+/** All of a piece as it will look, along its steps. */
+export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: string) => void }) {
+  const supplies = useSupplies();
+  const problem = useMemo(() => sequenceOf(piece, supplies, null), [piece, supplies]);
+  const strokes = useMemo(() => strokesOfAll(problem), [problem]);
+  const views = useMemo(() => elevationsOf(piece), [piece]);
+  const [seed, setSeed] = useState(1);
+  const [lamp, setLamp] = useState<Lamp>('day');
+  const [isBefore, setBefore] = useState(false);
+  const [chosen, setChosen] = useState<number | null>(null);
+  if (views.length === 0 || piece.steps.length === 0) return <NothingToSee piece={piece} isDrawn={views.length > 0} />;
+  const at = Math.min(chosen ?? Infinity, piece.steps.length);
+  const shown = isBefore ? Math.max(0, at - 1) : at;
+  const words = shown === 0 ? 'as it comes' : `after step ${String(shown)}, ${nameOf(piece, shown)}`;
+  const look = { strokes, untilStep: doneAfter(piece, problem, shown), lamp };
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />
+        <Hold disabled={at === 0} onHold={setBefore}>
+          <Eye size={16} aria-hidden="true" /> Hold: before this step
+        </Hold>
+        <Button
+          onClick={() => {
+            setSeed(seed + 1);
+          }}
+        >
+          <Shuffle size={16} aria-hidden="true" /> Another one like it
+        </Button>
+      </div>
+      <label className="mt-3 block">
+        Look <b>{words}</b>
+        <Range label="Along the steps" words={words} value={at} min={0} max={piece.steps.length} onChange={setChosen} />
+      </label>
+      <Views piece={piece} views={views} look={look} seed={seed} words={words} onZone={onZone} />
+      <Changes piece={piece} problem={problem} strokes={strokes} at={at} />
+      <ContactSheet piece={piece} view={views[0]} look={look} />
+      <p className="mt-3 text-[0.8125rem] text-ink-2">
+        Press a zone to try its steps on a test card. Predicted from the same amounts as everything else; a trial on a scrap tells.
+      </p>
+    </>
+  );
+}
+
+const nameOf = ({ steps }: Piece, at: number): string => techniqueById(steps[at - 1]?.technique ?? '').name.toLowerCase();
+
+interface ViewsProps {
+  piece: Piece;
+  views: readonly View[];
+  look: { strokes: ReadonlyMap<string, ZoneStrokes>; untilStep: number; lamp: Lamp };
+  seed: number;
+  words: string;
+  onZone: (zoneId: string) => void;
+}
+
+/** Every view at one scale. */
+function Views({ piece, views, look, seed, words, onZone }: ViewsProps) {
+  const pxPerMm = 1 / scaleFor(views, WIDTH_PX, HEIGHT_PX);
+  const all = views.reduce((sum, { widthMm, heightMm }) => sum + widthMm * heightMm, 0) * pxPerMm ** 2;
+  const fine = Math.sqrt(Math.min(window.devicePixelRatio ** 2, MOST_PX / Math.max(1, all)));
+  const widestMm = Math.max(...views.map(({ widthMm }) => widthMm));
+  return (
+    <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-3">
+      {views.map((view) => (
+        <figure key={view.id} style={{ width: `min(${String(view.widthMm * pxPerMm)}px, ${String((100 * view.widthMm) / widestMm)}%)` }}>
+          <div className="relative">
+            <ElevationPicture
+              place={`whole ${view.id}`}
+              piece={piece}
+              view={view}
+              {...look}
+              seed={seed}
+              pxPerMm={pxPerMm * fine}
+              words={`${view.name} of ${piece.name}, predicted ${words}`}
+              className="block h-auto w-full"
+            />
+            <ZoneOutlines piece={piece} view={view} onZone={onZone} />
+          </div>
+          <figcaption className="text-[0.8125rem] text-ink-3">{view.name}</figcaption>
+        </figure>
+      ))}
+    </div>
+  );
+}
+
+/** So many zones are told of; the others change as these do. */
+const MOST_TOLD = 4;
+
+/** What the step changes, zone by zone, in words. */
+function Changes({
+  piece,
+  problem,
+  strokes,
+  at,
+}: {
+  piece: Piece;
+  problem: SequenceProblem;
+  strokes: ViewsProps['look']['strokes'];
+  at: number;
+}) {
+  const [from, to] = [doneAfter(piece, problem, at - 1), doneAfter(piece, problem, at)];
+  const told = piece.zones.flatMap(({ id, name }) => {
+    const own = strokes.get(id);
+    if (!own) return [];
+    const [before, after] = [from, to].map((until) => own.strokes.filter(({ stepIndex }) => stepIndex < until).length);
+    if (before === undefined || after === undefined || before === after) return [];
+    return [{ id, name, words: changeWords(placesAt(own, before), placesAt(own, after)) }];
+  });
+  if (at === 0) return null;
+  if (told.length === 0) return <p className="mt-3">Nothing to be seen changes with this step.</p>;
+  return (
+    <ul className="mt-3" aria-label="What this step changes">
+      {told.slice(0, MOST_TOLD).map(({ id, name, words }) => (
+        <li key={id}>
+          <b>{name}:</b> {words}.
+        </li>
+      ))}
+      {told.length > MOST_TOLD && <li className="text-ink-2">and {told.length - MOST_TOLD} zones more</li>}
+    </ul>
+  );
+}
+
+const NothingToSee = ({ piece, isDrawn }: { piece: Piece; isDrawn: boolean }) =>
+  isDrawn ? (
+    <Empty title="Nothing is painted here yet" go={{ to: `/pieces/${piece.id}`, words: 'To the sequence' }}>
+      Add steps to the sequence: how the piece will look after each of them is painted here.
+    </Empty>
+  ) : (
+    <Empty title="This piece is not drawn yet" go={{ to: `/pieces/${piece.id}`, words: 'To the piece' }}>
+      Give it its length, width and height, and its sides are painted here. A test card needs none.
+    </Empty>
+  );
