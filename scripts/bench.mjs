@@ -14,8 +14,8 @@ if (process.argv.includes('growth')) {
 }
 await installIfNeeded();
 await buildAll();
-const { checkSequence, strokesAlong } = await import('../core/dist/sequence/index.js');
-const { TestCard, lit } = await import('../core/dist/surface/index.js');
+const { checkSequence, strokesAlong, strokesOfAll } = await import('../core/dist/sequence/index.js');
+const { PaintedElevation, TestCard, lit } = await import('../core/dist/surface/index.js');
 const { planOf, planPieces, sequenceProblem, DEFAULT_WORKSHOP } = await import('../core/dist/schedule/index.js');
 const { suppliesOf, EMPTY_SHELF } = await import('../core/dist/materials/index.js');
 const { sectionOf } = await import('../core/dist/section/index.js');
@@ -26,7 +26,7 @@ const { simulate } = await import('../core/dist/chances/index.js');
 const { labOf } = await import('../core/dist/colour/index.js');
 const { arrange } = await import('../core/dist/arrange/index.js');
 const { EFFECTS, suits } = await import('../core/dist/effects/index.js');
-const { NO_INTENT, USUAL_STORY, pieceFromTemplate, templateById } = await import('../core/dist/subjects/index.js');
+const { NO_INTENT, USUAL_STORY, elevationsOf, madeLike, pieceFromTemplate, templateById } = await import('../core/dist/subjects/index.js');
 
 const demo = JSON.parse(readFileSync(join(ROOT, 'demo', 'marram-and-holm.eveningtide.json'), 'utf8'));
 const van = demo.pieces.find((piece) => piece.id === 'salt-van-14');
@@ -168,6 +168,14 @@ const cardOf = (coverPct) => {
 };
 const [cardPlanned, cardTried] = [cardOf(10), cardOf(40)];
 const keptCard = new TestCard(cardGround);
+/** The side of the van along 15 steps, 900 px wide and as a picture in a list. */
+const sideSteps = strokesOfAll(sequenceProblem(stretched(van, 'side', 15), nothingPlaced));
+const sideOf = (widthPx) => {
+  const [view] = elevationsOf(van);
+  const made = madeLike(van);
+  const zones = van.zones.map(({ id, relief }) => ({ zoneId: id, of: made.get(id)?.of ?? null, relief }));
+  return new PaintedElevation({ view, zones, pxPerMm: widthPx / view.widthMm, seed: 1 }).after(sideSteps, Infinity, 'day');
+};
 let turn = 0;
 
 const rows = [
@@ -201,6 +209,8 @@ const rows = [
     target: 300,
     ...median(5, () => placesFor(demoProblem, demoPlan, demoPlan.plan.placed[8].id, demoProblem.calendar.evenings[0], 5)),
   },
+  { what: 'paint a side along 15 steps, 900 px wide', unit: 'ms', target: 700, ...median(5, () => sideOf(900)) },
+  { what: 'the same for a list, 126 px wide at twice that', unit: 'ms', target: 60, ...median(15, () => sideOf(252)) },
   {
     what: 'paint a test card of 12 steps, 480 × 320',
     unit: 'ms',

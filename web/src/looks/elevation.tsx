@@ -114,7 +114,13 @@ export function Elevation({
                     key={i}
                     d={patchPath(patch)}
                     fillRule="evenodd"
-                    fill={zone.keepClean ? 'url(#keep-clean)' : painted ? 'transparent' : (fill ?? 'var(--color-ground)')}
+                    fill={
+                      zone.keepClean
+                        ? 'url(#keep-clean)'
+                        : painted && zone.seen !== 'never'
+                          ? 'transparent'
+                          : (fill ?? 'var(--color-ground)')
+                    }
                     fillOpacity={zone.seen === 'never' ? 0.35 : 1}
                     stroke="var(--color-ink)"
                     strokeWidth={(isSelected ? 2.5 : 0.75) * hair}

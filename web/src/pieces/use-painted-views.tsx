@@ -14,7 +14,12 @@ interface Painted {
 }
 
 /** The views of a piece as they will look when so many of its steps are done, to lie under their drawings; null until that is known. Nothing waits for it. */
-export function usePaintedViews(piece: Piece, planned: number, pxPerMm: number): ((view: View) => ReactNode) | null {
+export function usePaintedViews(
+  piece: Piece,
+  planned: number,
+  pxPerMm: number,
+  words: string | null = null,
+): ((view: View) => ReactNode) | null {
   const supplies = useSupplies();
   const [known, setKnown] = useState<Painted | null>(null);
   useEffect(
@@ -41,7 +46,7 @@ export function usePaintedViews(piece: Piece, planned: number, pxPerMm: number):
       strokes={known.strokes}
       untilStep={untilStep}
       pxPerMm={pxPerMm * Math.min(2, window.devicePixelRatio)}
-      words={null}
+      words={words}
       className="block h-auto w-full"
     />
   );

@@ -2,7 +2,7 @@ import { mixNeeded, type MixNeeded } from '@eveningtide/core/coverage';
 import { CAUTIONS_SHORT, suppliesName } from '@eveningtide/core/materials';
 import { countedOut } from '@eveningtide/core/mixing';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
-import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
+import { membersOf, type Piece } from '@eveningtide/core/subjects';
 import { heldBack, type Job } from '@eveningtide/core/tonight';
 import { formatMinutes } from '@eveningtide/core/units';
 import { Eye, ShieldAlert, Undo2 } from 'lucide-react';
@@ -11,10 +11,6 @@ import { useBench } from '../mixing/use-bench.js';
 import { cupOf, useCountedCups, type CountedCup } from '../mixing/use-counted-cups.js';
 import { directWords } from '../mixing/direct-words.js';
 import { amountWords } from '../mixing/words.js';
-import { KeepCleanPattern } from '../looks/elevation.js';
-import { WhereDrawn } from '../pieces/where-drawn.js';
-import { PinnedPicture } from '../pieces/pictures-panel.js';
-import { pinsFor } from '../pieces/pins.js';
 import { countWords, solventWords } from '../ui/words.js';
 import { howWords, keepOffWords } from '../pieces/how-words.js';
 import { OpenFindings } from '../pieces/open-findings.js';
@@ -24,6 +20,7 @@ import { useShown } from '../ui/shown.js';
 import { Swatch } from '../ui/swatch.js';
 import { usePlan, useSupplies } from '../workers/outlook-context.js';
 import { partWords } from '../ui/part-words.js';
+import { Places } from './places.js';
 
 interface StepNowProps {
   job: Job;
@@ -77,22 +74,6 @@ export function StepNow({ job, piece, nowMin, cleanMin, cleanUntilMin }: StepNow
         <p className="px-7 py-2 text-[1.375rem] font-semibold">First clean the airbrush, until about {days.clock(cleanUntilMin)}.</p>
       )}
       {cleanMin > 0 && <p className="px-7 py-2 text-lg text-ink-2">Then clean the airbrush, {formatMinutes(cleanMin)}.</p>}
-    </div>
-  );
-}
-
-/** Where it is done, drawn, and the pinned picture. */
-function Places({ piece, step }: { piece: Piece; step: Step }) {
-  const [pinned] = pinsFor(piece, step);
-  return (
-    <div className="flex flex-wrap items-start gap-5 px-6 pt-4">
-      {pinned && (
-        <div className="w-52">
-          <PinnedPicture picture={pinned.picture} pins={pinned.pins} />
-        </div>
-      )}
-      <KeepCleanPattern />
-      <WhereDrawn piece={piece} step={step} widthPx={360} heightPx={150} />
     </div>
   );
 }
