@@ -31,16 +31,19 @@ async function shot(name, path, ready, prepare) {
   console.log(name);
 }
 
-/** The browser remembers theme and text size; each picture says its own. */
-async function display(theme, textPct = 100) {
-  await page.goto(`${server.url}/pieces`);
-  await page.evaluate((chosen) => localStorage.setItem('eveningtide.display', JSON.stringify(chosen)), { theme, textPct });
-}
-
-await shot('pieces', '/pieces', /no problems found/);
-await shot('piece', '/pieces/salt-van-14', /White spirit softens/);
+await shot('pieces', '/pieces', /no problems found/, async () => {
+  await page.locator('canvas[data-painted]').nth(4).waitFor();
+});
+await shot('piece', '/pieces/salt-van-14', /White spirit softens/, async () => {
+  await page.locator('canvas[data-painted]').nth(2).waitFor();
+});
 await shot('evenings', '/evenings', 'Your hands');
-await shot('test-card', '/pieces/quay-wall/surface', /As planned/, async () => {
+await shot('look', '/pieces/salt-van-14/surface', /Hold/, async () => {
+  await page.getByLabel('Along the steps', { exact: true }).fill('11');
+  await page.locator('canvas[data-painted]').nth(2).waitFor();
+  await page.waitForTimeout(1500);
+});
+await shot('test-card', '/pieces/quay-wall/surface?part=card', /As planned/, async () => {
   await page.locator('canvas[data-painted]').nth(1).waitFor();
 });
 await shot('shape', '/pieces/quay-wall', 'Change the shape', async () => {
@@ -81,9 +84,6 @@ await shot('remedies', '/tonight', /What really happened/, async () => {
   await page.getByRole('button', { name: /^Fingerprint/ }).click();
   await page.getByText('Next time').waitFor();
 });
-await display('dusk');
-await shot('tonight-dusk', '/tonight', /What really happened/);
-await display('day');
 await shot('log', '/log', 'the telephone rang');
 // the bench card as it is printed: A4 upright at 96 dpi
 await page.setViewportSize({ width: 794, height: 1123 });
