@@ -9,15 +9,22 @@ import { ROOT } from './run.mjs';
 /** How long a server may take to end. */
 const PATIENCE_MS = 15_000;
 
-const freePort = () =>
-  new Promise((resolve, reject) => {
+/** Below the ports that a system gives to connections going out: one of those could be taken while the server starts. */
+const [FIRST_PORT, PORTS] = [20_000, 12_000];
+
+const isFree = (port) =>
+  new Promise((resolve) => {
     const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => resolve(port));
-    });
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
   });
+
+async function freePort() {
+  for (;;) {
+    const port = FIRST_PORT + Math.floor(Math.random() * PORTS);
+    if (await isFree(port)) return port;
+  }
+}
 
 /**
  * Starts the built server; resolves when it has printed its address. Without a `folder` it gets one of its own, which

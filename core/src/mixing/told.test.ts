@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { USUAL_INSTRUMENTS, countedOut, isBrushTip, powderWords, readableMl, takenWords, type Measured } from './index.js';
+import { USUAL_INSTRUMENTS, countedMl, countedOut, isBrushTip, powderWords, readableMl, takenWords, type Measured } from './index.js';
 
 const paint: Measured = { dropsPerMl: 20, densityGPerMl: 1, powder: false };
 const powder: Measured = { dropsPerMl: 20, densityGPerMl: 0.7, powder: true };
@@ -41,6 +41,8 @@ describe('amounts as a person takes them', () => {
     fc.assert(
       fc.property(fc.double({ min: 1e-6, max: 900, noNaN: true }), (ml) => {
         expect(powderWords(ml, powder)).not.toMatch(/^0 /);
+        expect(countedMl(ml)).toBeGreaterThan(0);
+        expect(Math.abs(countedMl(ml) - ml)).toBeLessThanOrEqual(ml <= 3 ? 0.1 : 2.5);
         expect(Math.abs(readableMl(ml) - ml)).toBeLessThanOrEqual(ml < 10 ? 0.25 : ml < 50 ? 0.5 : 2.5);
       }),
     );

@@ -14,6 +14,9 @@ const nearest = (value: number, step: number): number => Math.round(value / step
 /** A measured volume, mL, as finely as anybody reads it: half a millilitre, from ten on whole ones, from fifty on fives. */
 export const readableMl = (ml: number): number => nearest(ml, ml < 10 ? 0.5 : ml < 50 ? 1 : 5);
 
+/** The same where little adds up: up to what is dropped to a tenth, never to nothing. */
+export const countedMl = (ml: number): number => (ml <= 0 ? 0 : isDropped(ml) ? Math.max(0.1, nearest(ml, 0.1)) : readableMl(ml));
+
 /** Powder as a person takes it: a pinch, spoons, grams. */
 export function powderWords(ml: number, what: Measured, { spoonMl } = USUAL_INSTRUMENTS): string {
   const spoons = ml / spoonMl;

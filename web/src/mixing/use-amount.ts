@@ -1,4 +1,4 @@
-import { measuredOf, takenWords } from '@eveningtide/core/mixing';
+import { countedMl, measuredOf, takenWords } from '@eveningtide/core/mixing';
 import { useBench } from './use-bench.js';
 import { useShown } from '../ui/shown.js';
 
@@ -6,6 +6,6 @@ import { useShown } from '../ui/shown.js';
 export function useAmount(): (ml: number, material: string) => string {
   const shown = useShown();
   const { measuring, supplies, droppers } = useBench();
-  const volume = (ml: number): string => shown.text(ml, 'volume');
+  const volume = (ml: number): string => shown.text(countedMl(ml), 'volume');
   return (ml, material) => takenWords(ml, measuredOf({ material, bottleId: null }, supplies, droppers), measuring, volume);
 }

@@ -8,8 +8,8 @@ import { pinsFor } from '../pieces/pins.js';
 import { usePaintedViews } from '../pieces/use-painted-views.js';
 import { WhereDrawn } from '../pieces/where-drawn.js';
 
-/** How large a drawing is at the bench, px. */
-const [WIDTH_PX, HEIGHT_PX] = [360, 150];
+/** How large a drawing is at the bench, px: two stand side by side. */
+const [WIDTH_PX, HEIGHT_PX] = [300, 140];
 
 /** Where it is done, drawn, and the pinned picture. */
 export function Places({ piece, step }: { piece: Piece; step: Step }) {
