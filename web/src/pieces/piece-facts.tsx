@@ -1,4 +1,4 @@
-import type { Piece } from '@eveningtide/core/subjects';
+import { resized, type Piece } from '@eveningtide/core/subjects';
 import { LONGEST_TEXT } from '@eveningtide/core/limits';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
@@ -88,7 +88,7 @@ export function PieceFacts({ piece }: { piece: Piece }) {
               max={2000}
               optional={false}
               onChange={(mm) => {
-                if (mm !== null) dispatch(editorActions.sizeChanged({ ...(piece.sizeMm ?? UNMEASURED), [name]: mm }));
+                if (mm !== null) dispatch(editorActions.resized(resized(piece, { ...(piece.sizeMm ?? UNMEASURED), [name]: mm })));
               }}
             />
           </div>

@@ -1,4 +1,4 @@
-import { duplicated, keptShapeOf } from '@eveningtide/core/subjects';
+import { duplicated } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
 import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale, Shapes, Share } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
@@ -35,15 +35,11 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
       .then(() => navigate(`/pieces/${copy.id}`))
       .catch(failed('The piece was not duplicated'));
   };
-  const keepShape = () => {
+  const keepShape = async () => {
     try {
-      const shape = keptShapeOf(piece, nanoid(12), piece.name);
-      saveShape({ version: 0, shape })
-        .unwrap()
-        .then(() => {
-          toast(`${piece.name} is kept among your own shapes: new pieces can begin with it`);
-        })
-        .catch(failed('The shape was not kept'));
+      const { newKeptShape } = await import('./keep-shape.js');
+      await saveShape({ version: 0, shape: newKeptShape(piece) }).unwrap();
+      toast(`${piece.name} is kept among your own shapes: new pieces can begin with it`);
     } catch (error) {
       failed('The shape was not kept')(error);
     }
@@ -80,7 +76,7 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
     {
       words: 'Keep its shape',
       Icon: Shapes,
-      onSelect: keepShape,
+      onSelect: () => void keepShape(),
     },
     {
       words: 'Weigh it …',

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { pieceFromTemplate, plainStep, templateById, type Piece } from '@eveningtide/core/subjects';
+import { pieceFromTemplate, plainStep, resized, templateById, type Piece } from '@eveningtide/core/subjects';
 import fc from 'fast-check';
 import { editorActions as act, editorReducer } from './editor.js';
 
@@ -158,11 +158,14 @@ describe('the piece itself', () => {
     expect(run([act.undone()], state).piece).toEqual(piece);
   });
 
-  test('another size reckons areas anew', () => {
+  test('another size reckons areas anew, is taken back, and leaves another piece alone', () => {
     const roof = (state: State) => state.piece?.zones.find((zone) => zone.id === 'roof')?.areaMm2 ?? 0;
-    const grown = run([act.sizeChanged({ lengthMm: 148, widthMm: 30, heightMm: 46 })]);
+    const larger = resized(piece, { lengthMm: 148, widthMm: 30, heightMm: 46 });
+    const grown = run([act.resized(larger)]);
     expect(roof(grown) / roof(open())).toBeCloseTo(2, 2);
     expect(grown.piece?.sizeMm?.lengthMm).toBe(148);
+    expect(run([act.undone()], grown).piece).toEqual(piece);
+    expect(run([act.resized({ ...larger, id: 'other' })]).piece).toEqual(piece);
   });
 
   test('steps join a repeat group and leave it', () => {

@@ -3,11 +3,9 @@ import {
   inGroup,
   movedByOne,
   patchedStep,
-  resized,
   withoutMember,
   type Picture,
   type Piece,
-  type Size,
   type Step,
   type Zone,
 } from '@eveningtide/core/subjects';
@@ -145,8 +143,9 @@ const editor = createSlice({
     pictureRemoved: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => ({ ...piece, pictures: piece.pictures.filter(({ id }) => id !== payload) }));
     },
-    sizeChanged: (state, { payload }: PayloadAction<Size>) => {
-      change(state, (piece) => resized(piece, payload));
+    /** The piece at another size: how its drawing changes is reckoned where that is drawn, so that the first view needs no drawings. */
+    resized: (state, { payload }: PayloadAction<Piece>) => {
+      change(state, (piece) => (piece.id === payload.id ? payload : piece));
     },
     /** Steps join a repeat group, a new one where the id is not known, or leave the one they were in; empty groups go. */
     stepsGrouped: (state, { payload }: PayloadAction<{ ids: readonly string[]; groupId: string | null }>) => {
