@@ -98,7 +98,7 @@ function ToBuy({ items }: { items: readonly ShoppingItem[] }) {
                   {item.buy.sizeMl !== null && <span className="text-ink-2"> of {shown.text(item.buy.sizeMl, 'volume')}</span>}
                   {item.buy.price !== null && <span className="text-ink-2">, {money(item.buy.price * item.buy.count)}</span>}
                 </td>
-                <td className="figures px-2 py-1.5 whitespace-nowrap">{amount(item.ml, item.material)}</td>
+                <td className="figures px-2 py-1.5">{amount(item.ml, item.material)}</td>
                 <td className="px-2 py-1.5 whitespace-nowrap">{item.firstDate === null ? 'no evening yet' : days.day(item.firstDate)}</td>
                 <td className="px-2 py-1.5 text-[0.8125rem] print:text-sheet">{names(item.pieceIds)}</td>
                 <td className="px-2 py-1.5 text-[0.8125rem] print:text-sheet">
@@ -163,9 +163,9 @@ function Reserved({ holdings }: { holdings: readonly Holding[] }) {
                 <td className="px-2 py-1">
                   {bottle.leftMl === null ? <span className="text-ink-3">not known</span> : amount(bottle.leftMl, bottle.material)}
                 </td>
-                <td className="figures px-2 py-1 whitespace-nowrap">{amount(reservedMl, bottle.material)}</td>
+                <td className="figures px-2 py-1">{amount(reservedMl, bottle.material)}</td>
                 <td className="px-2 py-1">
-                  <span className="figures whitespace-nowrap">{leftAfterMl === null ? '' : amount(leftAfterMl, bottle.material)}</span>
+                  <span className="figures">{leftAfterMl === null ? '' : amount(leftAfterMl, bottle.material)}</span>
                   <Bar holding={holding} />
                   {shortMl > 0 || runsOutOn !== null ? (
                     <span className="block text-[0.8125rem] font-semibold text-brick">
