@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { addStep, expect, expectAccessible, go, make, openPiece, test } from './fixtures.js';
+import { addStep, expect, expectAccessible, go, make, openPiece, rows, test } from './fixtures.js';
 
 /** What paint will do, seen before it is laid. */
 
@@ -95,6 +95,31 @@ test('the whole piece goes along its steps, shows what was before while a button
   await side.scrollIntoViewIfNeeded();
   await side.locator('..').locator('path').first().click();
   await expect(page.getByRole('button', { name: 'A test card' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('the seal is taken out and the wash lifts the coat: tried on the card, then in the sequence, seen and said', async ({
+  bench: page,
+}) => {
+  await make(page, 'Van without a seal', 'Covered van');
+  await addStep(page, 'Brush coat', 'Enamel, matt');
+  await addStep(page, 'Clear coat', 'Matt clear');
+  await addStep(page, 'Wash', 'Umber enamel wash');
+  await page.getByRole('link', { name: 'Look', exact: true }).click();
+  const side = page.getByRole('img', { name: /^Side of Van without/ });
+  await expect(side).toHaveAttribute('data-painted', /\d/);
+  await expect(page.getByRole('list', { name: 'What this step changes' })).not.toContainText('lifts');
+  const sound = await picture(side);
+  await page.getByRole('button', { name: 'A test card' }).click();
+  await page.getByRole('button', { name: 'without the seal below' }).click();
+  await expect(page.getByText('It lifts what lies below.')).toBeVisible();
+  await page.getByRole('link', { name: /^Sequence/ }).click();
+  await rows(page)
+    .nth(1)
+    .getByRole('button', { name: /^Remove/ })
+    .click();
+  await page.getByRole('link', { name: 'Look', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'What this step changes' })).toContainText('it lifts what lies below');
+  await expect.poll(() => picture(side)).not.toBe(sound);
 });
 
 test('pieces are shown as pictures of how they will end, or as a list, as this screen remembers', async ({ bench: page }) => {

@@ -1,6 +1,7 @@
 import { meanLight, type LookStep } from './look.js';
 import { startState, surfaceSheen, type ZoneState } from './state.js';
-import { Walk } from './walker.js';
+import { solventLiftsLayer } from './rules/solvent-lifts-layer.js';
+import { Walk, checkSequence } from './walker.js';
 import type { SequenceProblem } from './problem.js';
 import type { Linear } from '../colour/index.js';
 
@@ -15,6 +16,8 @@ export interface Stroke extends LookStep {
   mean: Linear;
   /** Its kinds of place afterwards. */
   places: PlacesLight;
+  /** The step whose layer comes up under it, as the check says; null: all holds. */
+  lifts: number | null;
 }
 
 /** The light of each kind of place. */
@@ -32,7 +35,7 @@ export interface ZoneStrokes {
 
 const placesOf = ({ look: { recess, face, crest } }: ZoneState): PlacesLight => ({ recess, face, crest });
 
-const strokeOf = (zone: ZoneState, stroke: LookStep): Stroke => {
+const strokeOf = (zone: ZoneState, stroke: LookStep, lifts: number | null): Stroke => {
   const layer = zone.layers.at(-1);
   const own = layer?.stepIndex === stroke.stepIndex ? layer : null;
   return {
@@ -42,8 +45,16 @@ const strokeOf = (zone: ZoneState, stroke: LookStep): Stroke => {
     sheenGu: surfaceSheen(zone).sheenGu,
     mean: meanLight(zone.look),
     places: placesOf(zone),
+    lifts,
   };
 };
+
+/** Which layer a step lifts where: told by the one rule that says so. */
+function liftedIn(problem: SequenceProblem): (stepIndex: number, zoneId: string) => number | null {
+  const lifting = checkSequence(problem).findings.filter(({ rule, severity }) => rule === solventLiftsLayer.id && severity === 'snag');
+  return (stepIndex, zoneId) =>
+    lifting.find((finding) => finding.stepIndex === stepIndex && finding.zones.includes(zoneId))?.causeIndex ?? null;
+}
 
 /** What happens to each zone along a sequence, by its id. What moves a layer that is still wet is a stroke too. */
 export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes> {
@@ -54,10 +65,12 @@ export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes>
       { start: { light: meanLight(bare.look), sheenGu: surfaceSheen(bare).sheenGu, places: placesOf(bare) }, strokes: [] },
     ]),
   );
+  const lifts = liftedIn(problem);
   const walk = Walk.begin(problem);
   for (let i = 0; i < steps.length; i++) {
     walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before: () => undefined });
-    for (const [id, zone] of walk.state.zones) if (zone.stroke?.stepIndex === i) found.get(id)?.strokes.push(strokeOf(zone, zone.stroke));
+    for (const [id, zone] of walk.state.zones)
+      if (zone.stroke?.stepIndex === i) found.get(id)?.strokes.push(strokeOf(zone, zone.stroke, lifts(i, id)));
   }
   return found;
 }

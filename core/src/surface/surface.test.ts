@@ -110,7 +110,9 @@ describe('what is laid is what is reckoned', () => {
     (_id, technique) => {
       const patch = card({ pxPerMm: 2 });
       for (const { id } of materialsOf(technique)) {
-        const zone = exampleStrokes([BASE, { technique: technique.id, material: id, colour: '#d9c9a8' }]);
+        const { start, strokes } = exampleStrokes([BASE, { technique: technique.id, material: id, colour: '#d9c9a8' }]);
+        // looks of zones know no faults: what comes up is drawn besides
+        const zone = { start, strokes: strokes.map((stroke) => ({ ...stroke, lifts: null })) };
         const { light } = patch.after(zone);
         const want = zone.strokes.at(-1)!.mean;
         expect({ id, far: deltaE00(meanOf(light), want) > 2 }).toEqual({ id, far: false });

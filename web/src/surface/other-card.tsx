@@ -7,7 +7,7 @@ import { CardPicture } from '../looks/card-picture.js';
 import { changeWords, coloursOf } from '../looks/change-words.js';
 import { placesAt } from '../looks/places-at.js';
 import { TryFields } from './try-fields.js';
-import { WHAT_IFS, WHAT_IF_WORDS, otherwise, type Tried, type WhatIf } from './what-if.js';
+import { WHAT_IFS, WHAT_IF_WORDS, leftOut, otherwise, sealUnder, type Tried, type WhatIf } from './what-if.js';
 
 interface OtherCardProps {
   piece: Piece;
@@ -26,6 +26,7 @@ const NOTHING_TRIED: Tried = { coverPct: null, strength: null, thinner: null };
 const ADDED: ReadonlyMap<WhatIf, number> = new Map([
   ['before', -1],
   ['without', -1],
+  ['unsealed', -1],
   ['twice', 1],
 ]);
 
@@ -34,12 +35,15 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
   const [how, setHow] = useState<WhatIf>('before');
   const [tried, setTried] = useState<Tried>(NOTHING_TRIED);
   const { stepIndex } = stroke;
-  const zone = useMemo(
-    () => (how === 'before' ? planned : strokesAlong(otherwise(problem, stepIndex, how, tried), zoneId)),
-    [planned, problem, stepIndex, how, tried, zoneId],
-  );
+  const sealIndex = sealUnder(planned, count);
+  const zone = useMemo(() => {
+    if (how === 'before') return planned;
+    if (how !== 'unsealed') return strokesAlong(otherwise(problem, stepIndex, how, tried), zoneId);
+    return sealIndex === null ? planned : strokesAlong(leftOut(problem, sealIndex), zoneId);
+  }, [planned, problem, stepIndex, sealIndex, how, tried, zoneId]);
   const at = Math.min(zone.strokes.length, count + (ADDED.get(how) ?? 0));
   const there = placesAt(zone, at);
+  const lifts = at > 0 && zone.strokes[at - 1]?.lifts !== null;
   const expanded = problem.steps[stepIndex];
   const step = piece.steps.find(({ id }) => id === stepIdOf(expanded?.id ?? ''));
   return (
@@ -51,16 +55,22 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
         count={at}
         lamp={light.lamp}
         wetShare={how === 'before' ? 0 : light.wetShare}
-        words={`The look ${WHAT_IF_WORDS.get(how) ?? ''}: ${coloursOf(there)}`}
+        words={`The look ${WHAT_IF_WORDS.get(how) ?? ''}: ${coloursOf(there)}${lifts ? '; it lifts what lies below' : ''}`}
       />
       <figcaption className="mt-1">
         <OneOf
           label="Beside it"
           value={how}
-          options={WHAT_IFS.map((id) => ({ id, name: WHAT_IF_WORDS.get(id) ?? id, disabled: id === 'sooner' && count < 2 }))}
+          options={WHAT_IFS.map((id) => ({
+            id,
+            name: WHAT_IF_WORDS.get(id) ?? id,
+            disabled: (id === 'sooner' && count < 2) || (id === 'unsealed' && sealIndex === null),
+          }))}
           onChange={setHow}
         />
-        <p className="mt-1">Against the plan: {changeWords(placesAt(planned, count), there)}.</p>
+        <p className="mt-1">
+          {lifts && <b>It lifts what lies below. </b>}Against the plan: {changeWords(placesAt(planned, count), there)}.
+        </p>
         {how === 'tried' && step && (
           <TryFields
             step={step}

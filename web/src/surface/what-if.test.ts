@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { plainStep } from '@eveningtide/core/subjects';
-import type { SequenceProblem } from '@eveningtide/core/sequence';
-import { otherwise, triedOn } from './what-if.js';
+import { constantAir } from '@eveningtide/core/climate';
+import { checkSequence, strokesAlong, subjectOf, type SequenceProblem } from '@eveningtide/core/sequence';
+import { pieceFromTemplate, plainStep, templateById } from '@eveningtide/core/subjects';
+import { leftOut, otherwise, sealUnder, triedOn } from './what-if.js';
 
 const steps = ['brush-coat', 'clear-coat', 'wash'].map((technique, i) => plainStep({ id: `s${String(i)}`, technique, zones: ['all'] }));
 const problem = { steps } as unknown as SequenceProblem;
@@ -25,5 +26,28 @@ describe('a step otherwise', () => {
     });
     expect(triedOn(steps[0]!, { coverPct: 20, strength: null, thinner: 6 })).toMatchObject({ coverPct: 20, dilution: null });
     expect(otherwise(problem, 0, 'tried', { ...NOTHING, coverPct: 7 }).steps[0]!.coverPct).toBe(7);
+  });
+
+  test('without the seal below nobody waits longer: what was kept from the coat then lifts it', () => {
+    const van = pieceFromTemplate(templateById('van'), { id: 'van', name: 'Van', scaleRatio: 76 });
+    const on = { zones: ['side-upper'] };
+    const sealed: SequenceProblem = {
+      subject: subjectOf(van),
+      steps: [
+        plainStep({ ...on, id: 'coat', technique: 'brush-coat', material: 'enamel-matt', colour: '#5d6f45' }),
+        plainStep({ ...on, id: 'seal', technique: 'clear-coat', material: 'clear-matt-acrylic' }),
+        plainStep({ ...on, id: 'wash', technique: 'wash', material: 'wash-enamel', colour: '#2e2620' }),
+      ],
+      startsMin: [],
+      durationsMin: [],
+      bench: constantAir({ tempC: 20, rhPct: 50 }),
+    };
+    const planned = strokesAlong(sealed, 'side-upper');
+    expect([1, 2, planned.strokes.length].map((count) => sealUnder(planned, count))).toEqual([null, null, 1]);
+    expect(planned.strokes.map(({ lifts }) => lifts)).toEqual(planned.strokes.map(() => null));
+    const bare = leftOut(sealed, 1);
+    expect(idsOf(bare)).toEqual(['coat', 'wash']);
+    expect(bare.startsMin[1]).toBe(checkSequence(sealed).steps[2]!.startMin);
+    expect(strokesAlong(bare, 'side-upper').strokes.at(-1)!.lifts).toBe(0);
   });
 });

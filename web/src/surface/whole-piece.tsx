@@ -128,7 +128,8 @@ function Changes({
     if (!own) return [];
     const [before, after] = [from, to].map((until) => own.strokes.filter(({ stepIndex }) => stepIndex < until).length);
     if (before === undefined || after === undefined || before === after) return [];
-    return [{ id, name, words: changeWords(placesAt(own, before), placesAt(own, after)) }];
+    const lifts = own.strokes.slice(before, after).some((stroke) => stroke.lifts !== null);
+    return [{ id, name, words: `${changeWords(placesAt(own, before), placesAt(own, after))}${lifts ? '; it lifts what lies below' : ''}` }];
   });
   if (at === 0) return null;
   if (told.length === 0) return <p className="mt-3">Nothing to be seen changes with this step.</p>;
