@@ -3,23 +3,23 @@ import { blurred, ranked, smoothstep, type Fields } from './fields.js';
 import type { Light, Painted } from './painted.js';
 
 /** What of a lifted layer is gone where it came up most; on how much of the surface it does, and how softly that ends (our numbers). */
-const [GONE, BARE_FROM, SOFT] = [0.9, 0.68, 0.08];
+const [GONE, BARE_FROM, SOFT] = [0.85, 0.7, 0.13];
 /** The rest is dragged about: so far down and to the sides, mm, and so much of it (our numbers). */
 const [DRAGGED_MM, DRAGGED] = [{ x: 0.9, y: 2.6 }, 0.55];
 /** It comes up in patches of about this size, mm (our number). */
-const PATCH_MM = { x: 5, y: 6.5 };
+const PATCH_MM = { x: 3.6, y: 9 };
 
 /** A layer that a liquid has lifted: dragged about with what lifted it, and gone in patches, where `below` it is bare again. */
 export function lifted(painted: Painted, below: Light, { map }: Fields, seed: number): Painted {
   const { widthPx, heightPx, pxPerMm } = map;
   const n = widthPx * heightPx;
   const noise = valueNoise(seed, PATCH_MM, { x: widthPx / pxPerMm, y: heightPx / pxPerMm });
-  const fine = valueNoise(seed + 1, { x: 1.1, y: 1.6 }, { x: widthPx / pxPerMm, y: heightPx / pxPerMm });
+  const fine = valueNoise(seed + 1, { x: 0.5, y: 3.2 }, { x: widthPx / pxPerMm, y: heightPx / pxPerMm });
   const come = new Float32Array(n);
   for (let row = 0, i = 0; row < heightPx; row++)
     for (let column = 0; column < widthPx; column++, i++) {
       const [x, y] = [(column + 0.5) / pxPerMm, (row + 0.5) / pxPerMm];
-      come[i] = noise(x, y) + 0.35 * fine(x, y);
+      come[i] = noise(x, y) + 0.5 * fine(x, y);
     }
   const rank = ranked(come);
   const light = new Float32Array(painted.light.length);
