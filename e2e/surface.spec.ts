@@ -3,6 +3,9 @@ import { addStep, expect, expectAccessible, go, make, openPiece, rows, test } fr
 
 /** What paint will do, seen before it is laid. */
 
+/** A pixel of a browser is a ninety-sixth of an inch (CSS). */
+const MM_PER_PX = 25.4 / 96;
+
 const picture = (canvas: Locator): Promise<string> => canvas.evaluate((one) => (one as HTMLCanvasElement).toDataURL());
 
 test('a test card goes along the steps, is held beside what could be otherwise, and what was tried is taken over', async ({
@@ -91,6 +94,14 @@ test('the whole piece goes along its steps, shows what was before while a button
   await expect(batch.locator('canvas[data-painted]')).toHaveCount(3);
   const three = await Promise.all([0, 1, 2].map((i) => picture(batch.nth(i).locator('canvas'))));
   expect(new Set(three).size).toBe(3);
+  // on paper it is as large as the model
+  const pieces = (await (await page.request.get(`${new URL(page.url()).origin}/api/pieces`)).json()) as {
+    piece: { name: string; sizeMm: { lengthMm: number } };
+  }[];
+  const { lengthMm } = pieces.find(({ piece }) => piece.name.startsWith('Peat wagons'))!.piece.sizeMm;
+  await page.emulateMedia({ media: 'print' });
+  expect(Math.abs((await side.boundingBox())!.width * MM_PER_PX - lengthMm)).toBeLessThan(1.5);
+  await page.emulateMedia({ media: 'screen' });
   // a zone is pressed: its test card
   await side.scrollIntoViewIfNeeded();
   await side.locator('..').locator('path').first().click();

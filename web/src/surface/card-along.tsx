@@ -11,6 +11,7 @@ import { CardPicture } from '../looks/card-picture.js';
 import { changeWords, coloursOf } from '../looks/change-words.js';
 import { LAMP_WORDS } from './lamp-words.js';
 import { OtherCard } from './other-card.js';
+import { PrintButton } from './print-button.js';
 import { placesAt } from '../looks/places-at.js';
 import { Range } from '../ui/range.js';
 
@@ -43,7 +44,7 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
   const light = { lamp, wetShare: isWet ? 1 : 0 };
   return (
     <div>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-2">
         {zoneField}
         <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />
         <Check checked={isWet} onChange={setWet}>
@@ -56,13 +57,23 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
         >
           <Shuffle size={16} aria-hidden="true" /> Another patch
         </Button>
+        <PrintButton />
       </div>
       <label className="mt-3 block">
         Look <b>{words}</b>
-        <Range label="Along the steps of this zone" words={words} value={count} min={0} max={planned.strokes.length} onChange={setChosen} />
+        <span className="no-print block">
+          <Range
+            label="Along the steps of this zone"
+            words={words}
+            value={count}
+            min={0}
+            max={planned.strokes.length}
+            onChange={setChosen}
+          />
+        </span>
       </label>
       <div className="mt-2 grid gap-4 lg:grid-cols-[minmax(0,30rem)_minmax(0,30rem)]">
-        <figure>
+        <figure className="print:w-[60mm]">
           <CardPicture
             place="planned"
             ground={ground}

@@ -3,6 +3,7 @@ import type { Piece, View } from '@eveningtide/core/subjects';
 import type { Lamp } from '@eveningtide/core/surface';
 import { ElevationPicture } from '../looks/elevation-picture.js';
 import { NearView } from '../ui/near-view.js';
+import { WIDTHS, widths } from './true-size.js';
 
 /** Each is so wide, px. */
 const WIDTH_PX = 230;
@@ -24,7 +25,7 @@ export function ContactSheet({ piece, view, look }: ContactSheetProps) {
       </h2>
       <ul className="mt-1 flex flex-wrap items-start gap-4">
         {piece.members.map(({ id, label, differences }, i) => (
-          <li key={id} style={{ width: WIDTH_PX }}>
+          <li key={id} className={WIDTHS} style={widths(`${String(WIDTH_PX)}px`, view.widthMm)}>
             <NearView height={view.heightMm * pxPerMm}>
               {() => (
                 <ElevationPicture

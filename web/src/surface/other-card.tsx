@@ -47,7 +47,7 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
   const expanded = problem.steps[stepIndex];
   const step = piece.steps.find(({ id }) => id === stepIdOf(expanded?.id ?? ''));
   return (
-    <figure>
+    <figure className="print:w-[60mm]">
       <CardPicture
         place="other"
         ground={ground}
@@ -58,7 +58,9 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
         words={`The look ${WHAT_IF_WORDS.get(how) ?? ''}: ${coloursOf(there)}${lifts ? '; it lifts what lies below' : ''}`}
       />
       <figcaption className="mt-1">
+        <b className="hidden print:block">{WHAT_IF_WORDS.get(how)}</b>
         <OneOf
+          className="no-print"
           label="Beside it"
           value={how}
           options={WHAT_IFS.map((id) => ({

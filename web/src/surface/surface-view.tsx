@@ -24,7 +24,7 @@ export function SurfaceView() {
             label="What is painted"
             value={part}
             options={PARTS}
-            className="mb-3"
+            className="no-print mb-3"
             onChange={(id) => {
               setSearch({ part: id }, { replace: true });
             }}

@@ -17,6 +17,8 @@ import { Empty } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { ContactSheet } from './contact-sheet.js';
 import { LAMP_WORDS } from './lamp-words.js';
+import { PrintButton } from './print-button.js';
+import { WIDTHS, widths } from './true-size.js';
 import { ZoneOutlines } from './zone-outlines.js';
 
 /** The largest view is drawn so large, and all of them with so many pixels: layers of each step are kept (our numbers). */
@@ -37,9 +39,11 @@ export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: s
   const shown = isBefore ? Math.max(0, at - 1) : at;
   const words = shown === 0 ? 'as it comes' : `after step ${String(shown)}, ${nameOf(piece, shown)}`;
   const look = { strokes, untilStep: doneAfter(piece, problem, shown), lamp };
+  const laid = [...strokes.values()].flatMap((zone) => zone.strokes.filter(({ stepIndex }) => stepIndex < look.untilStep));
+  const guesses = laid.some(({ hides, colourTold }) => hides !== null && !colourTold);
   return (
     <>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-2">
         <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />
         <Hold disabled={at === 0} onHold={setBefore}>
           <Eye size={16} aria-hidden="true" /> Hold: before this step
@@ -51,16 +55,20 @@ export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: s
         >
           <Shuffle size={16} aria-hidden="true" /> Another one like it
         </Button>
+        <PrintButton />
       </div>
       <label className="mt-3 block">
         Look <b>{words}</b>
-        <Range label="Along the steps" words={words} value={at} min={0} max={piece.steps.length} onChange={setChosen} />
+        <span className="no-print block">
+          <Range label="Along the steps" words={words} value={at} min={0} max={piece.steps.length} onChange={setChosen} />
+        </span>
       </label>
       <Views piece={piece} views={views} look={look} seed={seed} words={words} onZone={onZone} />
       <Changes piece={piece} problem={problem} strokes={strokes} at={at} />
       <ContactSheet piece={piece} view={views[0]} look={look} />
       <p className="mt-3 text-[0.8125rem] text-ink-2">
-        Press a zone to try its steps on a test card. Predicted from the same amounts as everything else; a trial on a scrap tells.
+        <span className="no-print">Press a zone to try its steps on a test card. </span>Predicted from the same amounts as everything else;
+        a trial on a scrap tells.{guesses && ' Some colours were never said: the catalogue’s stand for them.'}
       </p>
     </>
   );
@@ -86,7 +94,11 @@ function Views({ piece, views, look, seed, words, onZone }: ViewsProps) {
   return (
     <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-3">
       {views.map((view) => (
-        <figure key={view.id} style={{ width: `min(${String(view.widthMm * pxPerMm)}px, ${String((100 * view.widthMm) / widestMm)}%)` }}>
+        <figure
+          key={view.id}
+          className={WIDTHS}
+          style={widths(`min(${String(view.widthMm * pxPerMm)}px, ${String((100 * view.widthMm) / widestMm)}%)`, view.widthMm)}
+        >
           <div className="relative">
             <ElevationPicture
               place={`whole ${view.id}`}
