@@ -7,6 +7,8 @@ import { WIDTHS, widths } from './true-size.js';
 
 /** Each is so wide, px. */
 const WIDTH_PX = 230;
+/** Painted so many times finer than it is shown: without outlines coarse edges would be seen, and paper is finer than a screen. */
+const FINER = 2;
 
 interface ContactSheetProps {
   piece: Piece;
@@ -34,7 +36,7 @@ export function ContactSheet({ piece, view, look }: ContactSheetProps) {
                   view={view}
                   {...look}
                   seed={i + 1}
-                  pxPerMm={pxPerMm}
+                  pxPerMm={FINER * pxPerMm}
                   words={null}
                   className="h-auto w-full"
                 />

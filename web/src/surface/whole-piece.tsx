@@ -144,7 +144,7 @@ function Changes({
     return [{ id, name, words: `${changeWords(placesAt(own, before), placesAt(own, after))}${lifts ? '; it lifts what lies below' : ''}` }];
   });
   if (at === 0) return null;
-  if (told.length === 0) return <p className="mt-3">Nothing to be seen changes with this step.</p>;
+  if (told.length === 0) return <p className="no-print mt-3">Nothing to be seen changes with this step.</p>;
   return (
     <ul className="mt-3" aria-label="What this step changes">
       {told.slice(0, MOST_TOLD).map(({ id, name, words }) => (
