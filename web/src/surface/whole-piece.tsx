@@ -35,7 +35,7 @@ export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: s
   const [isBefore, setBefore] = useState(false);
   const [chosen, setChosen] = useState<number | null>(null);
   if (views.length === 0 || piece.steps.length === 0) return <NothingToSee piece={piece} isDrawn={views.length > 0} />;
-  const at = Math.min(chosen ?? Infinity, piece.steps.length);
+  const at = Math.min(chosen ?? lastSeen(piece, problem, strokes), piece.steps.length);
   const shown = isBefore ? Math.max(0, at - 1) : at;
   const words = shown === 0 ? 'as it comes' : `after step ${String(shown)}, ${nameOf(piece, shown)}`;
   const look = { strokes, untilStep: doneAfter(piece, problem, shown), lamp };
@@ -72,6 +72,13 @@ export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: s
       </p>
     </>
   );
+}
+
+/** The last step that changes what is seen: after it come clean treads and a look at it all. */
+function lastSeen(piece: Piece, problem: SequenceProblem, strokes: ReadonlyMap<string, ZoneStrokes>): number {
+  const last = Math.max(...[...strokes.values()].map((zone) => zone.strokes.at(-1)?.stepIndex ?? -1));
+  const at = piece.steps.findIndex((_, i) => doneAfter(piece, problem, i + 1) > last);
+  return last < 0 || at < 0 ? piece.steps.length : at + 1;
 }
 
 const nameOf = ({ steps }: Piece, at: number): string => techniqueById(steps[at - 1]?.technique ?? '').name.toLowerCase();
