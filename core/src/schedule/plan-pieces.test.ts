@@ -3,12 +3,15 @@ import fc from 'fast-check';
 import { plainBottle, EMPTY_SHELF, suppliesOf, type Bottle } from '../materials/index.js';
 import { plainEntry } from '../log/index.js';
 import type { Piece } from '../subjects/index.js';
-import { MadePlan, OutlookMemory, operationOf, planPieces, problemOf, type Outlook, type Workshop } from './index.js';
+import { planFaults } from '../solver/index.js';
+import { MadePlan, OutlookMemory, operationOf, planPieces, problemOf, type Outlook, type PlanInput, type Workshop } from './index.js';
 import { MONDAY, eachDay, everyEvening, vanWith, type Short } from './testing.js';
 
 const workshop = (more: Partial<Workshop> = {}): Workshop => everyEvening({ weekly: eachDay('19:00', '21:30'), ...more });
-const plan = (pieces: readonly Piece[], bench = workshop(), now = 0): Outlook =>
-  planPieces({ pieces, workshop: bench, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin: now });
+const inputOf = (pieces: readonly Piece[], nowMin = 0, bench = workshop()): PlanInput => ({
+  ...{ pieces, workshop: bench, shelf: EMPTY_SHELF, log: [], originDate: MONDAY, nowMin },
+});
+const plan = (pieces: readonly Piece[], bench = workshop(), now = 0): Outlook => planPieces(inputOf(pieces, now, bench));
 
 /** Day of the horizon on which each step of a piece begins. */
 const daysOf = (outlook: Outlook, id: string): number[] =>
@@ -191,6 +194,30 @@ describe('pieces that should match', () => {
 });
 
 describe('pieces at one bench', () => {
+  test('the plan keeps a hot-air gun half an hour from what burns, on other pieces and before what is done already', () => {
+    const wash: Short = ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] } }];
+    const pieces = [vanWith('washed', [wash]), vanWith('dried', [['force-dry', null, { drying: 'heat-gun' }]]), vanWith('last', [wash])];
+    const { problem } = problemOf(inputOf(pieces));
+    const outlook = plan(pieces);
+    expect(planFaults(problem, outlook.plan)).toEqual([]);
+    expect(outlook.pieces.flatMap(({ findings }) => findings.map(({ rule }) => rule))).not.toContain('heat-gun-near-vapour');
+    const at = (id: string) => outlook.plan.placed.find((one) => operationOf(one.id).pieceId === id)!;
+    for (const id of ['washed', 'last'])
+      expect(at('dried').startMin >= at(id).endMin + 30 || at('dried').endMin <= at(id).startMin).toBe(true);
+    // what was laid this evening is in the air as well
+    const done = plainEntry({
+      id: 'l',
+      kind: 'work',
+      pieceId: 'washed',
+      stepId: 's1',
+      step: pieces[0]!.steps[0]!,
+      startedAt: `${MONDAY}T19:00:00`,
+      endedAt: `${MONDAY}T19:10:00`,
+    });
+    const on = planPieces({ ...inputOf(pieces.slice(0, 2), 19 * 60 + 10), log: [done] });
+    expect(on.plan.placed.find((one) => operationOf(one.id).pieceId === 'dried')!.startMin).toBeGreaterThanOrEqual(19 * 60 + 40);
+  });
+
   test('a hot-air gun beside what burns is told, though that lies on another piece', () => {
     const washed = vanWith('washed', [
       ['wash', 'wash-enamel', { dilution: { thinner: 'white-spirit', parts: [1, 2] }, pinnedAt: `${MONDAY}T19:00:00` }],

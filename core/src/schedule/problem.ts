@@ -4,6 +4,7 @@ import type { Air } from '../climate/index.js';
 import type { Supplies } from '../materials/index.js';
 import {
   betweenCoatsMinutes,
+  VAPOUR_STAYS_MIN,
   chainsOf,
   incomingOf,
   minutesOfPart,
@@ -12,7 +13,17 @@ import {
   subjectOf,
   type RelativeOpening,
 } from '../sequence/index.js';
-import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../solver/index.js';
+import type {
+  DryingLag,
+  DryingWork,
+  LagWindow,
+  ScheduleLag,
+  ScheduleOperation,
+  ScheduleProblem,
+  Setup,
+  Stand,
+  Vapour,
+} from '../solver/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom, usualEveningMin } from './calendar.js';
 import { MINUTES_PER_DAY, daysBetween, minuteOf, type Interval } from '../units/index.js';
@@ -21,6 +32,7 @@ import type { Doing } from './doing.js';
 import { afterCleaning, stillOwed, type CleaningOwed } from './cleaning-owed.js';
 import { operationId } from './operation-id.js';
 import { EVENING_SHARE, allSittings, coatsOf, type SplitBench } from './sittings.js';
+import { hasFlame, vapourOf, whenAired } from './vapours.js';
 import { waysOf, type Allowances } from './ways.js';
 import type { Workshop } from './workshop.js';
 
@@ -71,12 +83,16 @@ const sooner = (a: DryingWork, b: DryingWork): DryingWork => ({
 });
 
 /** What a sitting takes of the workshop. */
-const handsAt = (step: Step, durationMin: number, bench: Bench) =>
-  airbrushed(step, bench)
-    ? { durationMin, resources: ['hands', 'airbrush'], colour: colourOf(step) }
-    : { durationMin, resources: ['hands'], colour: null };
+const handsAt = (step: Step, durationMin: number, bench: Bench, isLit: boolean) => {
+  const vapour = isLit ? vapourOf(step, bench) : null;
+  return {
+    durationMin,
+    ...(airbrushed(step, bench) ? { resources: ['hands', 'airbrush'], colour: colourOf(step) } : { resources: ['hands'], colour: null }),
+    ...(vapour ? { vapour } : {}),
+  };
+};
 
-function operationsOf(doing: Doing, lags: readonly DryingLag[], originDate: string, bench: Bench): ScheduleOperation[] {
+function operationsOf(doing: Doing, lags: readonly DryingLag[], originDate: string, bench: Bench, isLit: boolean): ScheduleOperation[] {
   const { piece, steps } = doing;
   const all = allSittings(doing, bench);
   const opensAfter = new Map<string, DryingWork[]>();
@@ -97,10 +113,10 @@ function operationsOf(doing: Doing, lags: readonly DryingLag[], originDate: stri
       return {
         id,
         job: piece.id,
-        ...handsAt(step, durationMin, bench),
+        ...handsAt(step, durationMin, bench, isLit),
         alternatives: others.map(({ id: way, step: other }) => ({
           id: way,
-          ...handsAt(other, minutesOfPart(other, piece, bench, part), bench),
+          ...handsAt(other, minutesOfPart(other, piece, bench, part), bench, isLit),
         })),
         daylight: step.daylight,
         pinnedMin: step.pinnedAt === null || sitting > 0 ? null : minuteOf(originDate, step.pinnedAt),
@@ -253,8 +269,9 @@ export function planningProblem(doings: readonly Doing[], bench: Bench, originDa
   const { equipment, climate } = workshop;
   const evenings = eveningsFrom(workshop, originDate, HORIZON_DAYS);
   const drying = doings.map((doing) => dryingOf(doing, bench));
+  const isLit = hasFlame(doings);
   const whole = {
-    operations: doings.flatMap((doing, i) => operationsOf(doing, drying[i] ?? [], originDate, bench)),
+    operations: doings.flatMap((doing, i) => operationsOf(doing, drying[i] ?? [], originDate, bench, isLit)),
     lags: doings.flatMap((doing) => orderOf(doing, bench)),
     drying: drying.flat(),
   };
@@ -262,12 +279,14 @@ export function planningProblem(doings: readonly Doing[], bench: Bench, originDa
   // hands are taken until what is going on is done
   const notBeforeMin = Math.max(nowMin, ...[...begun.values()].map(({ toMin }) => toMin));
   const left = withoutBegun(whole, begun, [...pastEvenings(workshop, originDate, doings), ...evenings], nowMin);
+  const aired = whenAired(left.operations, doings, bench, begun);
   const setup = setupOf(doings, bench);
   const owed = stillOwed(sprayedOf(doings, bench, begun), setup, nowMin);
   return {
     ...left,
-    operations: owed === null ? left.operations : afterCleaning(left.operations, owed, setup),
+    operations: owed === null ? aired : afterCleaning(aired, owed, setup),
     setup,
+    vapourMin: VAPOUR_STAYS_MIN,
     calendar: {
       evenings,
       daylight: daylightFrom(workshop, originDate, HORIZON_DAYS),

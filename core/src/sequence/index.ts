@@ -1,6 +1,6 @@
 export * from './finding.js';
 export * from './subject.js';
-export { burnsIn } from './vapours.js';
+export { VAPOUR_STAYS_MIN, burnsIn } from './vapours.js';
 export * from './walker.js';
 export { applyFix } from './apply-fix.js';
 export * from './fixes.js';

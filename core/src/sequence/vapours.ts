@@ -1,6 +1,9 @@
 import type { Hazard, Material, Supplies } from '../materials/index.js';
 import type { Step } from '../subjects/index.js';
 
+/** So long after it was laid there may be enough of a solvent in the air to burn (common practice: half an hour). */
+export const VAPOUR_STAYS_MIN = 30;
+
 /** Its vapour burns. */
 export const FLAMMABLE: Hazard = 'flammable-vapour';
 

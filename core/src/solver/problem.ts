@@ -34,13 +34,19 @@ export interface ScheduleOperation {
   fills?: boolean;
   /** Where it stands afterwards, and how long it takes up room there. */
   stands?: Stand | null;
+  /** What it does to the air; left out: nothing. */
+  vapour?: Vapour | null;
 }
+
+/** `gives`: what burns is in the air until some time after it · `lights`: it must not meet that · `both`. */
+export type Vapour = 'gives' | 'lights' | 'both';
 
 export interface Alternative {
   id: string;
   durationMin: number;
   resources: readonly string[];
   colour: string | null;
+  vapour?: Vapour | null;
 }
 
 /** So many units of a place are taken from the end of the operation until the work is done. What is pinned does not ask for room. */
@@ -121,4 +127,6 @@ export interface ScheduleProblem {
   calendar?: Calendar | null;
   /** How many of each resource there are; left out: one of each. What is not named here is not there. */
   capacities?: Readonly<Record<string, number>>;
+  /** So long what burns stays in the air after the work that gives it; left out: no longer than that work. Only with a calendar. */
+  vapourMin?: number;
 }

@@ -20,12 +20,13 @@ describe('the screen', () => {
       goKey: ' ',
       silent: true,
       moreOfSteps: false,
+      piecesAs: 'gallery',
       hasBegun: false,
       tourAt: null,
     });
   });
 
-  test.each([null, '{ spoilt', '{"theme":"night","textPct":900}', '[]'])('%s counts as nothing chosen', (text) => {
+  test.each([null, '{ spoilt', '{"theme":"night","textPct":900}', '[]', '{"piecesAs":"mosaic"}'])('%s counts as nothing chosen', (text) => {
     put(text);
     expect(storedDisplay()).toEqual({
       theme: 'day',
@@ -34,6 +35,7 @@ describe('the screen', () => {
       goKey: ' ',
       silent: true,
       moreOfSteps: false,
+      piecesAs: 'gallery',
       hasBegun: false,
       tourAt: null,
     });
@@ -48,6 +50,7 @@ describe('the screen', () => {
       goKey: ' ',
       silent: true,
       moreOfSteps: false,
+      piecesAs: 'gallery',
       hasBegun: false,
       tourAt: null,
     });

@@ -1,10 +1,8 @@
 import { formatMinutes } from '../../units/index.js';
-import { FLAMMABLE, burnsIn } from '../vapours.js';
+import { FLAMMABLE, VAPOUR_STAYS_MIN, burnsIn } from '../vapours.js';
 import { finding, layerWords, sentence, type Rule } from './rule.js';
 
 const ID = 'heat-gun-near-vapour';
-/** So long after it was laid there may be enough of a solvent in the air to burn (common practice: half an hour). */
-const VAPOUR_STAYS_MIN = 30;
 
 export const heatGunNearVapour: Rule = {
   id: ID,

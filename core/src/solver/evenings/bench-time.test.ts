@@ -22,6 +22,7 @@ const job = (durationMin: number, more: Partial<Job> = {}): Job => ({
   colour: null,
   isSetUp: false,
   fills: false,
+  vapour: null,
   ...more,
 });
 const spray = (durationMin: number, colour: string) => job(durationMin, { resources: ['hands', 'airbrush'], colour, isSetUp: true });
@@ -155,5 +156,29 @@ describe('bench time', () => {
     on.backTo(mark);
     expect(on.cleanings).toEqual([]);
     expect(placed(on, job(50))).toEqual([150]);
+  });
+
+  test('what would light what is in the air keeps half an hour from it, whichever comes first', () => {
+    const aired = () =>
+      new BenchTime({
+        evenings,
+        filledTo: Float64Array.from(evenings, ({ toMin }) => toMin),
+        daylight: [],
+        setup: null,
+        vapourMin: 30,
+      });
+    const [wash, gun] = [job(10, { vapour: 'gives' }), job(10, { vapour: 'lights' })];
+    expect(placed(aired(), wash, gun, job(10))).toEqual([100, 140, 110]);
+    expect(placed(aired(), wash, wash, gun)).toEqual([100, 110, 150]);
+    const bench = aired();
+    const later = bench.find(gun, false, [{ fromMin: 150, toMin: Infinity }])!;
+    bench.take(0, gun, later);
+    expect(later.startMin).toBe(150);
+    // a wash before it must have left the air by then
+    expect(bench.find(wash, false, [{ fromMin: 105, toMin: Infinity }])?.startMin).toBe(105);
+    expect(bench.find(wash, false, [{ fromMin: 115, toMin: Infinity }])?.startMin).toBe(160);
+    expect(bench.find(job(10, { vapour: 'both' }), false, [{ fromMin: 115, toMin: Infinity }])?.startMin).toBe(160);
+    bench.release(0);
+    expect(bench.find(wash, false, [{ fromMin: 115, toMin: Infinity }])?.startMin).toBe(115);
   });
 });

@@ -49,7 +49,12 @@ export interface Hours {
   setup: Setup | null;
   /** Left out: one of each resource. */
   capacities?: Readonly<Record<string, number>> | undefined;
+  /** How long what burns stays in the air; null or left out where nothing lights it. */
+  vapourMin?: number | null | undefined;
 }
+
+/** Lists of when something burns in the air, and of when something would light it; no names of resources. */
+const [VAPOUR, FLAME] = [' vapour', ' flame'];
 
 const FREE = 'free';
 
@@ -114,6 +119,8 @@ export class BenchTime {
     if (endMin + cleanMin > lastsUntil(this.hours, mode, e)) return toMin;
     if (daylightOnly && !daylight.some((d) => d.fromMin <= startMin && endMin <= d.toMin))
       return daylight.find((d) => d.fromMin > startMin)?.fromMin ?? null;
+    const litUntil = this.litUntil(mode, slot);
+    if (litUntil !== null) return litUntil;
     const busyUntil = this.clash(mode, slot, cleanMin);
     return busyUntil < 0 || this.putsOffCleaning(mode, slot, allowed, toMin) ? FREE : busyUntil;
   }
@@ -133,6 +140,7 @@ export class BenchTime {
     }
     const work: Busy = { fromMin: startMin, toMin: endMin, kind: 'work', colour: mode.colour, node };
     for (const name of mode.resources) this.change(name, work, true);
+    this.takeAir(mode, work);
     if (!mode.isSetUp || !setup) return;
     const cleaning: Busy = { fromMin: endMin, toMin: endMin + setup.minutes, kind: 'cleaning', colour: mode.colour, node };
     for (const name of this.cleanHolds) this.change(name, cleaning, true);
@@ -207,6 +215,25 @@ export class BenchTime {
     const list = this.listOf(resource);
     const busy = list[firstEndingAfter(list, atMin)];
     return busy && busy.fromMin <= atMin ? busy : null;
+  }
+
+  /** What the work does to the air, where anything lights it. */
+  private takeAir({ vapour }: Mode, work: Busy): void {
+    const { vapourMin = null } = this.hours;
+    if (vapour === null || vapourMin === null) return;
+    if (vapour !== 'lights') this.change(VAPOUR, { ...work, toMin: work.toMin + vapourMin }, true);
+    if (vapour !== 'gives') this.change(FLAME, work, true);
+  }
+
+  /** From when on neither lights what the other gives; null: it does not now. */
+  private litUntil({ vapour, isPinned = false }: Mode, { startMin, endMin }: Slot): number | null {
+    const { vapourMin = null } = this.hours;
+    if (vapour === null || vapourMin === null || isPinned) return null;
+    const meets = (name: string, untilMin: number): Busy | undefined =>
+      this.listOf(name).find(({ fromMin, toMin }) => fromMin < untilMin && toMin > startMin);
+    const burns = vapour === 'gives' ? undefined : meets(VAPOUR, endMin);
+    const lights = vapour === 'lights' ? undefined : meets(FLAME, endMin + vapourMin);
+    return burns || lights ? Math.max(burns?.toMin ?? -Infinity, lights?.toMin ?? -Infinity) : null;
   }
 
   /** −1 when all is free, with the cleaning it replaces put into the slot; else from when on it may be. */

@@ -28,6 +28,7 @@ export function planFaults(problem: ScheduleProblem, plan: Plan): string[] {
     ...lagFaults(problem, at),
     ...windowFaults(problem, plan, at),
     ...taken(ways, plan, problem.setup),
+    ...lit(ways, at, problem.vapourMin ?? 0),
     ...missingResources(ways, at, problem.capacities),
     ...Object.entries(problem.capacities ?? {}).flatMap(([name, room]) => [...crowded(name, room, ways, at, problem)]),
   ];
@@ -140,6 +141,17 @@ function taken(ways: readonly ChosenOperation[], plan: Plan, setup: ScheduleProb
     if (setup && name === setup.resource) faults.push(...uncleaned(spans, cleanings, setup));
   }
   return faults;
+}
+
+/** What would light what is in the air; what is pinned has been told of already. */
+function* lit(ways: readonly ChosenOperation[], at: At, vapourMin: number): Generator<string> {
+  const free = ways.filter(({ pinnedMin = null }) => pinnedMin === null);
+  for (const flame of free.filter(({ vapour = null }) => vapour === 'lights' || vapour === 'both'))
+    for (const source of free.filter(({ vapour = null }) => vapour === 'gives' || vapour === 'both')) {
+      const [f, s] = [at.get(flame.id), at.get(source.id)];
+      if (!f || !s || f === s) continue;
+      if (f.startMin < s.endMin + vapourMin - SLACK && f.endMin > s.startMin + SLACK) yield `${flame.id} lights what ${source.id} gives`;
+    }
 }
 
 /** Colours that follow each other without a cleaning that is long enough. */

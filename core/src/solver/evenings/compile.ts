@@ -1,5 +1,5 @@
 import type { Interval } from '../../units/index.js';
-import type { DryingLag, DryingWork, LagWindow, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../problem.js';
+import type { DryingLag, DryingWork, LagWindow, ScheduleOperation, ScheduleProblem, Setup, Stand, Vapour } from '../problem.js';
 
 /** One way to do an operation. */
 export interface Mode {
@@ -11,6 +11,9 @@ export interface Mode {
   isSetUp: boolean;
   /** It may take the end of an evening that is kept free. */
   fills: boolean;
+  vapour: Vapour | null;
+  /** It is pinned, and does not ask what is in the air; others mind it. */
+  isPinned?: boolean;
 }
 
 /** A lag that ends in an operation. */
@@ -58,16 +61,24 @@ export interface Compiled {
   /** What dries over a night needs so many times as long for a plan on the careful side. */
   overNights: number;
   setup: Setup | null;
+  /** How long what burns stays in the air; null where nothing lights it. */
+  vapourMin: number | null;
 }
 
 const clockWork = (minutes: number): DryingWork => ({ eveningMin: minutes, nightMin: minutes });
 
 function modesOf(operation: ScheduleOperation, setup: Setup | null, longestMin: number): Mode[] {
-  const { durationMin, resources, colour = null, pinnedMin = null, fills = false } = operation;
-  return [{ id: null, durationMin, resources, colour }, ...(operation.alternatives ?? [])].map((way) => {
+  const { durationMin, resources, colour = null, pinnedMin = null, fills = false, vapour = null } = operation;
+  return [{ id: null, durationMin, resources, colour, vapour }, ...(operation.alternatives ?? [])].map((way) => {
     const isSetUp = setup !== null && way.resources.includes(setup.resource);
     const wholeMin = way.durationMin + (isSetUp ? setup.minutes : 0);
-    return { ...way, isSetUp, fills: fills || pinnedMin !== null || wholeMin > longestMin };
+    return {
+      ...way,
+      vapour: way.vapour ?? null,
+      isPinned: pinnedMin !== null,
+      isSetUp,
+      fills: fills || pinnedMin !== null || wholeMin > longestMin,
+    };
   });
 }
 
@@ -110,7 +121,9 @@ export function compile(problem: ScheduleProblem): Compiled {
   }
   for (const { from, to, windows, windowsIf, ...meant } of drying)
     connect(from, to, ({ id }) => windowsIf?.[id ?? ''] ?? windows, false, meant);
-  return { problem, nodes, topological: topological(nodes), evenings, filledTo, daylight, notBeforeMin, overNights, setup };
+  const isLit = nodes.some(({ modes }) => modes.some(({ vapour }) => vapour === 'lights' || vapour === 'both'));
+  const vapourMin = isLit ? (problem.vapourMin ?? 0) : null;
+  return { problem, nodes, topological: topological(nodes), evenings, filledTo, daylight, notBeforeMin, overNights, setup, vapourMin };
 }
 
 /** Until when work of this kind may last in an evening. */
