@@ -13,17 +13,7 @@ import {
   subjectOf,
   type RelativeOpening,
 } from '../sequence/index.js';
-import type {
-  DryingLag,
-  DryingWork,
-  LagWindow,
-  ScheduleLag,
-  ScheduleOperation,
-  ScheduleProblem,
-  Setup,
-  Stand,
-  Vapour,
-} from '../solver/index.js';
+import type { DryingLag, DryingWork, LagWindow, ScheduleLag, ScheduleOperation, ScheduleProblem, Setup, Stand } from '../solver/index.js';
 import { modelsOf, type Piece, type Step } from '../subjects/index.js';
 import { daylightFrom, eveningsFrom, usualEveningMin } from './calendar.js';
 import { MINUTES_PER_DAY, daysBetween, minuteOf, type Interval } from '../units/index.js';
