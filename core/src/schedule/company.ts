@@ -1,5 +1,5 @@
 import type { Supplies } from '../materials/index.js';
-import { burnsIn, mixKeyOf, subjectOf, type Company, type VapourElsewhere } from '../sequence/index.js';
+import { incomingOf, mixKeyOf, subjectOf, type Company, type VapourElsewhere } from '../sequence/index.js';
 import type { Piece, Step } from '../subjects/index.js';
 import type { Doing } from './doing.js';
 
@@ -19,7 +19,7 @@ export function vapoursBeside(
     .filter((other) => other.piece.id !== piece.id)
     .flatMap((other) =>
       other.steps.flatMap((step, i) => {
-        const burns = burnsIn(step, supplies);
+        const { burns } = incomingOf(step, supplies);
         return burns ? endsOf(other, i).map((endMin) => ({ name: other.piece.name, what: burns.name, endMin })) : [];
       }),
     );

@@ -216,6 +216,12 @@ describe('pieces at one bench', () => {
     });
     const on = planPieces({ ...inputOf(pieces.slice(0, 2), 19 * 60 + 10), log: [done] });
     expect(on.plan.placed.find((one) => operationOf(one.id).pieceId === 'dried')!.startMin).toBeGreaterThanOrEqual(19 * 60 + 40);
+    // what is pinned stays where it was put, and the rule tells it
+    const [washed, dried] = pieces;
+    const pinned = { ...dried!, steps: dried!.steps.map((step) => ({ ...step, pinnedAt: `${MONDAY}T19:20:00` })) };
+    const told = planPieces({ ...inputOf([washed!, pinned], 19 * 60 + 10), log: [done] });
+    expect(told.plan.placed.find((one) => operationOf(one.id).pieceId === 'dried')!.startMin).toBe(19 * 60 + 20);
+    expect(told.pieces[1]!.findings.map(({ rule }) => rule)).toContain('heat-gun-near-vapour');
   });
 
   test('a hot-air gun beside what burns is told, though that lies on another piece', () => {

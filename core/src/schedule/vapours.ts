@@ -1,4 +1,4 @@
-import { VAPOUR_STAYS_MIN, burnsIn, incomingOf } from '../sequence/index.js';
+import { VAPOUR_STAYS_MIN, incomingOf } from '../sequence/index.js';
 import type { ScheduleOperation, Vapour } from '../solver/index.js';
 import type { Step } from '../subjects/index.js';
 import type { Interval } from '../units/index.js';
@@ -12,12 +12,12 @@ export const hasFlame = (doings: readonly Doing[]): boolean =>
 
 /** What burns in the air afterwards, and what would light it. */
 export function vapourOf(step: Step, { supplies }: Pick<SplitBench, 'supplies'>): Vapour | null {
-  const [gives, lights] = [burnsIn(step, supplies) !== null, incomingOf(step, supplies).airflow === 'heat-gun'];
-  if (lights) return gives ? 'both' : 'lights';
-  return gives ? 'gives' : null;
+  const { burns, airflow } = incomingOf(step, supplies);
+  if (airflow === 'heat-gun') return burns ? 'both' : 'lights';
+  return burns ? 'gives' : null;
 }
 
-/** What would light what has been laid already waits until the room is clear of it. */
+/** What would light what has been used already waits until the room is clear of it; what is pinned stays, and is told. */
 export function whenAired(
   operations: readonly ScheduleOperation[],
   doings: readonly Doing[],
@@ -27,7 +27,7 @@ export function whenAired(
   if (begun.size === 0 || !hasFlame(doings)) return operations;
   const ends = doings.flatMap((doing) =>
     doing.steps.flatMap((step, index) =>
-      burnsIn(step, bench.supplies)
+      incomingOf(step, bench.supplies).burns
         ? (allSittings(doing, bench)[index] ?? []).flatMap(
             ({ sitting }) => begun.get(operationId(doing.piece, index, sitting))?.toMin ?? [],
           )
@@ -36,7 +36,7 @@ export function whenAired(
   );
   const airedMin = Math.max(...ends) + VAPOUR_STAYS_MIN;
   return operations.map((operation) =>
-    operation.vapour === 'lights' || operation.vapour === 'both'
+    (operation.vapour === 'lights' || operation.vapour === 'both') && operation.pinnedMin === null
       ? { ...operation, releaseMin: Math.max(operation.releaseMin ?? 0, airedMin) }
       : operation,
   );

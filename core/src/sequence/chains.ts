@@ -28,7 +28,8 @@ const floods = ({ technique }: Incoming): boolean => technique.soaksLoose && tec
 const isEndOfChain = (one: Incoming): boolean => one.technique.effect === 'unmask' || floods(one);
 
 /**
- * Chains of a sequence, if the air were always the same: tape comes off while the edge of the last coat gives way, and within two days; glue floods what
+ * Chains of a sequence, if the air were always the same: tape comes off while the edge of the last coat gives way, and while the mask comes
+ * off clean; glue floods what
  * was wetted for it. What dry matter, blending and chipping ask of what is wet are openings, not chains.
  */
 export function chainsOf(subject: Subject, steps: readonly Step[], air: Air, supplies: Supplies = CATALOGUE): Chain[] {

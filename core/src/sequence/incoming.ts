@@ -38,6 +38,8 @@ export interface Incoming {
   colourTold: boolean;
   /** Film that all its coats add; null where it leaves none. */
   build: Build | null;
+  /** What of it gives off vapour that burns: its material, else its thinner; null where nothing does. */
+  burns: Material | null;
   /** How the air moves over what it leaves, or over what it dries. */
   airflow: Airflow;
   /** How much of what is seen it hides; null where it leaves nothing to be seen. */
@@ -110,6 +112,9 @@ interface FilmGiven {
   dryUm: number;
 }
 
+/** So long after it was used there may be enough of a solvent in the air to burn (common practice: half an hour). */
+export const VAPOUR_STAYS_MIN = 30;
+
 /** A millilitre on a square decimetre lies a tenth of a millimetre deep. */
 const UM_PER_ML_ON_DM2 = 100;
 
@@ -138,6 +143,11 @@ export function incomingOf(step: Step, supplies: Supplies = CATALOGUE): Incoming
   const incoming = workOut(step, supplies);
   ofSupplies.set(step, incoming);
   return incoming;
+}
+
+function burnsIn(material: Material | null, { dilution }: Step, supplies: Supplies): Material | null {
+  const thinner = dilution ? supplies.material(dilution.thinner) : null;
+  return [material, thinner].find((one) => one?.hazards.includes('flammable-vapour')) ?? null;
 }
 
 /** More than so many times its usual share a retarder does no more: then the paint hardly dries at all (from memory). */
@@ -197,6 +207,7 @@ function workOut(step: Step, supplies: Supplies): Incoming {
       material && technique.effect !== 'none'
         ? buildOf({ technique, material, dryUm: laidUm, coverPct, sprayed, coats: step.coats })
         : null,
+    burns: burnsIn(asLabelled, step, supplies),
     airflow: technique.blows && step.drying === 'still' ? 'warm-dryer' : step.drying,
     hides: material && colour !== null ? hidesOf(step, technique, material, { dryUm: step.dryUm ?? brushedUm, coverPct, colour }) : null,
   };

@@ -1,12 +1,11 @@
 export * from './finding.js';
 export * from './subject.js';
-export { VAPOUR_STAYS_MIN, burnsIn } from './vapours.js';
 export * from './walker.js';
 export { applyFix } from './apply-fix.js';
 export * from './fixes.js';
 export * from './hands-on.js';
 export { withUsualDilution } from './usual-dilution.js';
-export { incomingOf, isSprayTool, usualTool, type Incoming } from './incoming.js';
+export { VAPOUR_STAYS_MIN, incomingOf, isSprayTool, usualTool, type Incoming } from './incoming.js';
 export { stepPaint } from './paint.js';
 export type { Layer } from './layer.js';
 export { surfaceSheen, type SequenceState, type ZoneState } from './state.js';

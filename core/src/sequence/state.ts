@@ -33,6 +33,8 @@ export interface SequenceState {
   subject: Subject;
   /** Kinds of material that lie anywhere by now: a rule that waits for one can leave at once. */
   laidRoles: Set<MaterialRole>;
+  /** What burns and was used last: its vapour is in the air of the bench. */
+  burns: { stepIndex: number; what: string; endMin: number } | null;
   /** False where only times are asked for: then the look of zones stays as it was. */
   looks: boolean;
   zones: Map<string, ZoneState>;
@@ -61,7 +63,7 @@ export function startState(subject: Subject, looks = true): SequenceState {
     };
     return [zone.id, { zone, substrate, ...bare }];
   });
-  return { subject, laidRoles: new Set(), looks, zones: new Map(zones) };
+  return { subject, laidRoles: new Set(), burns: null, looks, zones: new Map(zones) };
 }
 
 /**
@@ -172,6 +174,7 @@ export function applyStep(
   const bound = sharedBy((layer) => ({ ...layer, loose: false }));
   const broken = sharedBy((layer) => ({ ...layer, unbroken: false }));
   if (laid) state.laidRoles.add(laid.material.role);
+  if (incoming.burns) state.burns = { stepIndex, what: incoming.burns.name, endMin };
   for (const zone of zones) {
     switch (incoming.technique.effect) {
       case 'mask':
@@ -240,7 +243,7 @@ const strokeOf = (stepIndex: number, incoming: Incoming, loose: boolean): LookSt
 };
 
 /** The state as it stands, to go on from in another way: nothing that happens to one happens to the other. */
-export function forked({ subject, laidRoles, looks, zones }: SequenceState): SequenceState {
+export function forked({ subject, laidRoles, burns, looks, zones }: SequenceState): SequenceState {
   const copies = [...zones].map(([id, zone]): [string, ZoneState] => [id, { ...zone, layers: [...zone.layers], build: { ...zone.build } }]);
-  return { subject, laidRoles: new Set(laidRoles), looks, zones: new Map(copies) };
+  return { subject, laidRoles: new Set(laidRoles), burns, looks, zones: new Map(copies) };
 }

@@ -1,7 +1,8 @@
 import { meanLight, type LookStep } from './look.js';
 import { startState, surfaceSheen, type ZoneState } from './state.js';
 import { solventLiftsLayer } from './rules/solvent-lifts-layer.js';
-import { Walk, checkSequence } from './walker.js';
+import { Walk, type Visit } from './walker.js';
+import type { Finding } from './finding.js';
 import type { SequenceProblem } from './problem.js';
 import type { Linear } from '../colour/index.js';
 
@@ -49,13 +50,6 @@ const strokeOf = (zone: ZoneState, stroke: LookStep, lifts: number | null): Stro
   };
 };
 
-/** Which layer a step lifts where: told by the one rule that says so. */
-function liftedIn(problem: SequenceProblem): (stepIndex: number, zoneId: string) => number | null {
-  const lifting = checkSequence(problem).findings.filter(({ rule, severity }) => rule === solventLiftsLayer.id && severity === 'snag');
-  return (stepIndex, zoneId) =>
-    lifting.find((finding) => finding.stepIndex === stepIndex && finding.zones.includes(zoneId))?.causeIndex ?? null;
-}
-
 /** What happens to each zone along a sequence, by its id. What moves a layer that is still wet is a stroke too. */
 export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes> {
   const { steps, startsMin, durationsMin, subject } = problem;
@@ -65,12 +59,18 @@ export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes>
       { start: { light: meanLight(bare.look), sheenGu: surfaceSheen(bare).sheenGu, places: placesOf(bare) }, strokes: [] },
     ]),
   );
-  const lifts = liftedIn(problem);
   const walk = Walk.begin(problem);
   for (let i = 0; i < steps.length; i++) {
-    walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before: () => undefined });
-    for (const [id, zone] of walk.state.zones)
-      if (zone.stroke?.stepIndex === i) found.get(id)?.strokes.push(strokeOf(zone, zone.stroke, lifts(i, id)));
+    let lifting: readonly Finding[] = [];
+    const before = ({ moment }: Visit): void => {
+      lifting = solventLiftsLayer.check(moment).flatMap(({ finding }) => (finding.severity === 'snag' ? [finding] : []));
+    };
+    walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before });
+    for (const [id, zone] of walk.state.zones) {
+      if (zone.stroke?.stepIndex !== i) continue;
+      const lifted = lifting.find(({ zones }) => zones.includes(id));
+      found.get(id)?.strokes.push(strokeOf(zone, zone.stroke, lifted?.causeIndex ?? null));
+    }
   }
   return found;
 }

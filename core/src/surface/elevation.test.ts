@@ -100,6 +100,37 @@ describe('pixels of a drawing', () => {
 });
 
 describe('a piece as it will look', () => {
+  test('patches that lie over each other are both painted, and a joint is cut right through a zone', () => {
+    const square = (from: number, to: number) => [
+      { xMm: from, yMm: from },
+      { xMm: to, yMm: from },
+      { xMm: to, yMm: to },
+      { xMm: from, yMm: to },
+    ];
+    const patch = (from: number, to: number) => ({ zoneId: 'side-upper', outline: square(from, to), holes: [], count: 1, stretch: 1 });
+    const view = { widthMm: 30, heightMm: 30, patches: [patch(2, 20), patch(12, 28)], lines: [] };
+    const strokes = strokesOfAll(problemOf(van(), RUSTED));
+    const zones = groundOf(van()).zones.filter(({ zoneId }) => zoneId === 'side-upper');
+    const look = (lines: { xMm: number; yMm: number }[][]) =>
+      new PaintedElevation({ view: { ...view, lines }, zones, pxPerMm: 8, seed: 1 }).after(strokes, Infinity, 'day');
+    const { rgba, widthPx } = look([]);
+    expect(rgba[4 * (16 * 8 * widthPx + 16 * 8) + 3]).toBe(255);
+    const across = look([
+      [
+        { xMm: -5, yMm: 16 },
+        { xMm: 40, yMm: 16 },
+      ],
+    ]).rgba;
+    const beside = look([
+      [
+        { xMm: -5, yMm: 30 },
+        { xMm: 40, yMm: 30 },
+      ],
+    ]).rgba;
+    expect(across).not.toEqual(rgba);
+    expect(beside).toEqual(rgba);
+  });
+
   test('strokes of all zones at once are those of each by itself', () => {
     const problem = problemOf(van(), RUSTED);
     const all = strokesOfAll(problem);

@@ -1,5 +1,5 @@
 import type { ZoneStrokes } from '../sequence/index.js';
-import { boxOf, type MadeOf, type Point, type Relief, type View } from '../subjects/index.js';
+import { boxOf, type MadeOf, type Patch, type Point, type Relief, type View } from '../subjects/index.js';
 import { fieldsOf } from './fields.js';
 import { lit, type Lamp } from './lit.js';
 import { PaintedSurface } from './painted-surface.js';
@@ -11,14 +11,12 @@ export interface ZoneGround {
   zoneId: string;
   of: MadeOf | null;
   relief: Relief;
-  /** What is painted on it, step by step. */
-  strokes: ZoneStrokes;
 }
 
 /** One view of a piece that is to be painted. */
 export interface ElevationGround {
   view: Pick<View, 'widthMm' | 'heightMm' | 'patches' | 'lines'>;
-  zones: readonly Omit<ZoneGround, 'strokes'>[];
+  zones: readonly ZoneGround[];
   pxPerMm: number;
   /** Another number, another piece of the same kind. */
   seed: number;
@@ -88,32 +86,47 @@ export class PaintedElevation {
 }
 
 function placedZone(
-  { zoneId, of, relief }: Omit<ZoneGround, 'strokes'>,
+  { zoneId, of, relief }: ZoneGround,
   { patches, lines }: ElevationGround['view'],
   pxPerMm: number,
   seed: number,
 ): Placed | null {
   const its = patches.filter((patch) => patch.zoneId === zoneId);
-  const rings = its.flatMap(({ outline, holes }) => [outline, ...holes]);
-  if (rings.length === 0) return null;
-  const box = boxOf(rings.flat());
+  if (its.length === 0) return null;
+  const box = boxOf(its.flatMap(({ outline }) => outline));
   // on whole pixels, so that zones meet without a gap
   const [left, top] = [Math.floor(box.xMm * pxPerMm), Math.floor(box.yMm * pxPerMm)];
   const widthPx = Math.ceil((box.xMm + box.widthMm) * pxPerMm) - left;
   const heightPx = Math.ceil((box.yMm + box.heightMm) * pxPerMm) - top;
   if (widthPx < 1 || heightPx < 1) return null;
   const grid: PixelGrid = { xMm: left / pxPerMm, yMm: top / pxPerMm, widthPx, heightPx, pxPerMm };
-  const own = lines.filter((line) => line.some(({ xMm, yMm }) => isWithin(xMm, yMm, box)));
+  const own = lines.filter((line) => crosses(boxOf(line), box));
   const isLarge = its.some(({ outline }) => Math.min(boxOf(outline).widthMm, boxOf(outline).heightMm) >= USUAL_FROM_MM);
   const drawn = own.length === 0 && isLarge ? null : { isUpright: standUpright(own), coursesMm: coursesOf(own, grid) };
   const size = { widthMm: widthPx / pxPerMm, heightMm: heightPx / pxPerMm, pxPerMm, drawn };
   const map = bareSurface(grainOf(of, relief), relief, size, seed);
   carve(map, own, relief, grid);
-  return { zoneId, grid, inside: insideOf(rings, grid), surface: new PaintedSurface(fieldsOf(map), seed) };
+  return { zoneId, grid, inside: insideAny(its, grid), surface: new PaintedSurface(fieldsOf(map), seed) };
 }
 
-const isWithin = (x: number, y: number, { xMm, yMm, widthMm, heightMm }: ReturnType<typeof boxOf>): boolean =>
-  x >= xMm && x <= xMm + widthMm && y >= yMm && y <= yMm + heightMm;
+/** What lies in any of the patches: where two lie over each other both are there. */
+function insideAny(patches: readonly Patch[], grid: PixelGrid): Uint8Array {
+  const all = new Uint8Array(grid.widthPx * grid.heightPx);
+  for (const { outline, holes } of patches)
+    insideOf([outline, ...holes], grid).forEach((one, i) => {
+      if (one === 1) all[i] = 1;
+    });
+  return all;
+}
+
+type Box = ReturnType<typeof boxOf>;
+
+/** A line's box goes into that of a zone, and not only along its edge. */
+const crosses = (line: Box, zone: Box): boolean =>
+  line.xMm < zone.xMm + zone.widthMm &&
+  line.xMm + line.widthMm > zone.xMm &&
+  line.yMm < zone.yMm + zone.heightMm &&
+  line.yMm + line.heightMm > zone.yMm;
 
 /** More of the joints go up than across. */
 function standUpright(lines: readonly (readonly Point[])[]): boolean {

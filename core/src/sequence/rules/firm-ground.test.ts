@@ -122,6 +122,25 @@ describe('tape', () => {
   });
 });
 
+describe('a hot-air gun', () => {
+  const after = (material: string, minutes: number): string[] =>
+    told(
+      'heat-gun-near-vapour',
+      [
+        ['brush-coat', 'acrylic-matt', { startMin: 0 }],
+        ['clean', material, { startMin: 5000 }],
+        ['force-dry', null, { drying: 'heat-gun', startMin: 5000 + minutes }],
+      ],
+      { substrate: 'brass' },
+    );
+  test('minds what burns for half an hour, also what leaves no layer', () => {
+    expect(after('isopropanol-90', 10)).toEqual(['snag@3']);
+    expect(after('isopropanol-90', 29)).toEqual(['snag@3']);
+    expect(after('isopropanol-90', 30)).toEqual([]);
+    expect(after('water', 10)).toEqual([]);
+  });
+});
+
 describe('what lies bare', () => {
   const first = (substrate: 'brass' | 'card' | 'resin-pu' | 'plaster' | 'polystyrene', step: Short): string[] =>
     told('prime-first', [step], { substrate, startSheen: 'bare' });

@@ -1,6 +1,6 @@
 import { formatMinutes } from '../../units/index.js';
-import { FLAMMABLE, VAPOUR_STAYS_MIN, burnsIn } from '../vapours.js';
-import { finding, layerWords, sentence, type Rule } from './rule.js';
+import { VAPOUR_STAYS_MIN } from '../incoming.js';
+import { finding, type Rule } from './rule.js';
 
 const ID = 'heat-gun-near-vapour';
 
@@ -28,18 +28,16 @@ export const heatGunNearVapour: Rule = {
   arranging: 'never',
   concerns: ({ airflow }) => airflow === 'heat-gun',
   check(moment) {
-    const { startMin, state, stepIndex, supplies, step, subject } = moment;
-    const own = burnsIn(step, supplies);
-    const laid = [...state.zones.values()]
-      .flatMap(({ layers }) => layers)
-      .find(({ material, endMin }) => material.hazards.includes(FLAMMABLE) && startMin - endMin < VAPOUR_STAYS_MIN);
-    const elsewhere = subject.company.vapours.find(({ endMin }) => endMin <= startMin && startMin - endMin < VAPOUR_STAYS_MIN);
-    if (!own && !laid && !elsewhere) return [];
-    const laidWords = laid
-      ? sentence(`${layerWords(laid)} was laid ${formatMinutes(startMin - laid.endMin)} before; half an hour is the least.`)
-      : '';
-    const elsewhereWords = elsewhere
-      ? `${elsewhere.what} was laid on ${elsewhere.name} ${formatMinutes(startMin - elsewhere.endMin)} before; half an hour is the least.`
+    const { incoming, startMin, state, stepIndex, subject } = moment;
+    const own = incoming.burns;
+    const isNear = ({ endMin }: { endMin: number }): boolean => endMin <= startMin && startMin - endMin < VAPOUR_STAYS_MIN;
+    const before = state.burns && isNear(state.burns) ? state.burns : null;
+    const elsewhere = subject.company.vapours.find(isNear);
+    const near = before ?? elsewhere;
+    if (!own && !near) return [];
+    const where = before ? `in step ${String(before.stepIndex + 1)}` : `on ${elsewhere?.name ?? ''}`;
+    const nearWords = near
+      ? `${near.what} was used ${where} ${formatMinutes(startMin - near.endMin)} before; half an hour is the least.`
       : '';
     return [
       {
@@ -47,8 +45,8 @@ export const heatGunNearVapour: Rule = {
         finding: finding(moment, ID, 'snag', {
           zones: moment.zones.map(({ zone }) => zone.id),
           message: 'A hot-air gun lights what evaporates here.',
-          evidence: own ? `It dries ${own.name.toLowerCase()}, which burns.` : laidWords || elsewhereWords,
-          causeIndex: own ? null : (laid?.stepIndex ?? null),
+          evidence: own ? `It dries ${own.name.toLowerCase()}, which burns.` : nearWords,
+          causeIndex: own ? null : (before?.stepIndex ?? null),
         }),
         propose: () => [
           { way: 'swap', label: 'Dry it in still air', edits: [{ kind: 'patch', at: stepIndex, patch: { drying: 'still' } }] },
