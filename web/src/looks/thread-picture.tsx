@@ -2,8 +2,8 @@ import { useEffect, useRef } from 'react';
 import { useAsked } from '../workers/use-asked.js';
 
 interface ThreadPictureProps<Q> {
-  /** The same object while nothing changes; null paints nothing. */
-  question: Q | null;
+  /** The same object while nothing changes. */
+  question: Q;
   ask: (question: Q) => Promise<ImageBitmap>;
   /** What is seen there; null where it is told beside it. */
   words: string | null;

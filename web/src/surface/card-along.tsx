@@ -1,19 +1,14 @@
 import { expandRounds, stepIdOf, type SequenceProblem, type ZoneStrokes } from '@eveningtide/core/sequence';
 import { madeLike, type Piece } from '@eveningtide/core/subjects';
-import { LAMPS, type Lamp } from '@eveningtide/core/surface';
+import type { Lamp } from '@eveningtide/core/surface';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { Shuffle } from 'lucide-react';
 import { useMemo, useState, type ReactNode } from 'react';
-import { Button } from '../ui/button.js';
 import { Check } from '../ui/check.js';
-import { OneOf } from '../ui/one-of.js';
 import { CardPicture } from '../looks/card-picture.js';
 import { changeWords, coloursOf } from '../looks/change-words.js';
-import { LAMP_WORDS } from './lamp-words.js';
+import { AlongSteps, LookControls } from './look-controls.js';
 import { OtherCard } from './other-card.js';
-import { PrintButton } from './print-button.js';
 import { placesAt } from '../looks/places-at.js';
-import { Range } from '../ui/range.js';
 
 /** As fine as a card is painted; on a screen it is about twice as large as on the model (our number). */
 const PX_PER_MM = 8;
@@ -44,34 +39,20 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
   const light = { lamp, wetShare: isWet ? 1 : 0 };
   return (
     <div>
-      <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-2">
-        {zoneField}
-        <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />
+      <LookControls
+        first={zoneField}
+        lamp={lamp}
+        onLamp={setLamp}
+        another="Another patch"
+        onAnother={() => {
+          setSeed(seed + 1);
+        }}
+      >
         <Check checked={isWet} onChange={setWet}>
           just laid, still wet
         </Check>
-        <Button
-          onClick={() => {
-            setSeed(seed + 1);
-          }}
-        >
-          <Shuffle size={16} aria-hidden="true" /> Another patch
-        </Button>
-        <PrintButton />
-      </div>
-      <label className="mt-3 block">
-        Look <b>{words}</b>
-        <span className="no-print block">
-          <Range
-            label="Along the steps of this zone"
-            words={words}
-            value={count}
-            min={0}
-            max={planned.strokes.length}
-            onChange={setChosen}
-          />
-        </span>
-      </label>
+      </LookControls>
+      <AlongSteps label="Along the steps of this zone" words={words} value={count} max={planned.strokes.length} onChange={setChosen} />
       <div className="mt-2 grid gap-4 lg:grid-cols-[minmax(0,30rem)_minmax(0,30rem)]">
         <figure className="print:w-[60mm]">
           <CardPicture

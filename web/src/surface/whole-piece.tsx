@@ -1,23 +1,19 @@
 import { strokesOfAll, type SequenceProblem, type ZoneStrokes } from '@eveningtide/core/sequence';
 import { elevationsOf, type Piece, type View } from '@eveningtide/core/subjects';
-import { LAMPS, type Lamp } from '@eveningtide/core/surface';
+import type { Lamp } from '@eveningtide/core/surface';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { Eye, Shuffle } from 'lucide-react';
+import { Eye } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { changeWords } from '../looks/change-words.js';
 import { ElevationPicture } from '../looks/elevation-picture.js';
 import { scaleFor } from '../looks/elevation-scale.js';
 import { doneAfter, sequenceOf } from '../looks/look.js';
 import { placesAt } from '../looks/places-at.js';
-import { Button } from '../ui/button.js';
 import { Hold } from '../ui/hold.js';
-import { OneOf } from '../ui/one-of.js';
-import { Range } from '../ui/range.js';
 import { Empty } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { ContactSheet } from './contact-sheet.js';
-import { LAMP_WORDS } from './lamp-words.js';
-import { PrintButton } from './print-button.js';
+import { AlongSteps, LookControls } from './look-controls.js';
 import { WIDTHS, widths } from './true-size.js';
 import { ZoneOutlines } from './zone-outlines.js';
 
@@ -43,26 +39,19 @@ export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: s
   const guesses = laid.some(({ hides, colourTold }) => hides !== null && !colourTold);
   return (
     <>
-      <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-2">
-        <OneOf label="Light" value={lamp} options={LAMPS.map((id) => ({ id, name: LAMP_WORDS[id] }))} onChange={setLamp} />
+      <LookControls
+        lamp={lamp}
+        onLamp={setLamp}
+        another="Another one like it"
+        onAnother={() => {
+          setSeed(seed + 1);
+        }}
+      >
         <Hold disabled={at === 0} onHold={setBefore}>
           <Eye size={16} aria-hidden="true" /> Hold: before this step
         </Hold>
-        <Button
-          onClick={() => {
-            setSeed(seed + 1);
-          }}
-        >
-          <Shuffle size={16} aria-hidden="true" /> Another one like it
-        </Button>
-        <PrintButton />
-      </div>
-      <label className="mt-3 block">
-        Look <b>{words}</b>
-        <span className="no-print block">
-          <Range label="Along the steps" words={words} value={at} min={0} max={piece.steps.length} onChange={setChosen} />
-        </span>
-      </label>
+      </LookControls>
+      <AlongSteps label="Along the steps" words={words} value={at} max={piece.steps.length} onChange={setChosen} />
       <Views piece={piece} views={views} look={look} seed={seed} words={words} onZone={onZone} />
       <Changes piece={piece} problem={problem} strokes={strokes} at={at} />
       <ContactSheet piece={piece} view={views[0]} look={look} />

@@ -28,6 +28,7 @@ export function Hold({
       onPointerDown={begin}
       onPointerUp={end}
       onPointerLeave={end}
+      onPointerCancel={end}
       onBlur={end}
       onKeyDown={byKey(begin)}
       onKeyUp={byKey(end)}
