@@ -105,6 +105,8 @@ describe('remedies', () => {
     expect(named('chip', 'water')).toContain('will-not-chip');
     expect(named('clear-coat', 'clear-matt-acrylic')).toEqual(expect.arrayContaining(['fogged-clear', 'orange-peel', 'wrinkling']));
     expect(named('inspect', null)).toEqual([]);
+    expect(named('clean', 'water')).not.toContain('fingerprint');
+    expect(named('powder-dry', 'pigment-dry')).toContain('fingerprint');
   });
 
   test('the likeliest stands first: what a rule warned of, what was met here before, what shows at this age', () => {

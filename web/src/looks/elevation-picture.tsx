@@ -33,5 +33,7 @@ export function ElevationPicture({ piece, view, words, className = '', ...how }:
     return { view, zones: shown.map(({ id, relief }) => ({ zoneId: id, of: made.get(id)?.of ?? null, relief })), pxPerMm, seed };
   }, [zones, template, view, pxPerMm, seed]);
   const question = useMemo(() => ({ place, ground, strokes, untilStep, lamp }), [place, ground, strokes, untilStep, lamp]);
-  return <ThreadPicture question={question} ask={ask} words={words} className={`backdrop ${className}`} />;
+  return (
+    <ThreadPicture question={question} ask={ask} words={words} aspect={view.widthMm / view.heightMm} className={`backdrop ${className}`} />
+  );
 }

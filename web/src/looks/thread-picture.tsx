@@ -7,11 +7,13 @@ interface ThreadPictureProps<Q> {
   ask: (question: Q) => Promise<ImageBitmap>;
   /** What is seen there; null where it is told beside it. */
   words: string | null;
+  /** Width to height: it takes its room before it is there. */
+  aspect: number;
   className?: string;
 }
 
 /** A picture that is painted in a thread; the one before stays until the next is there. */
-export function ThreadPicture<Q>({ question, ask, words, className = '' }: ThreadPictureProps<Q>) {
+export function ThreadPicture<Q>({ question, ask, words, aspect, className = '' }: ThreadPictureProps<Q>) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const { answer, error } = useAsked(question, ask, { showsOlder: true });
   useEffect(() => {
@@ -24,7 +26,12 @@ export function ThreadPicture<Q>({ question, ask, words, className = '' }: Threa
   }, [answer]);
   return (
     <>
-      <canvas ref={canvas} {...(words === null ? { 'aria-hidden': true } : { role: 'img', 'aria-label': words })} className={className} />
+      <canvas
+        ref={canvas}
+        {...(words === null ? { 'aria-hidden': true } : { role: 'img', 'aria-label': words })}
+        className={className}
+        style={{ aspectRatio: aspect }}
+      />
       {error !== null && (
         <p role="alert" className="text-brick">
           It could not be painted: {error}

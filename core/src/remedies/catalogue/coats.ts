@@ -11,7 +11,7 @@ import {
   young,
 } from '../drafts.js';
 import type { Trouble } from '../types.js';
-import { effectOf, isFilm, isSprayed, isTint, roleIs } from './fits.js';
+import { effectOf, isFilm, isSprayed, isTint, leavesMarks, roleIs } from './fits.js';
 
 /** Troubles with coats: colour, primer, clear, and what they did to what lies below. The gentlest remedy first. Common practice; so are the reasons. */
 export const COATS: readonly Trouble[] = [
@@ -66,7 +66,7 @@ export const COATS: readonly Trouble[] = [
     id: 'fingerprint',
     name: 'Fingerprint',
     sign: 'A print in the coat',
-    fits: (met) => met.material !== null && effectOf(met) !== 'none',
+    fits: (met) => met.material !== null && leavesMarks(met),
     remedies: [
       WIPE_BACK,
       {
