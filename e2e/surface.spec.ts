@@ -122,14 +122,14 @@ test('the seal is taken out and the wash lifts the coat: tried on the card, then
   const sound = await picture(side);
   await page.getByRole('button', { name: 'A test card' }).click();
   await page.getByRole('button', { name: 'without the seal below' }).click();
-  await expect(page.getByText('It lifts what lies below.')).toBeVisible();
+  await expect(page.getByText('Paint below comes up and is dragged about.')).toBeVisible();
   await page.getByRole('link', { name: /^Sequence/ }).click();
   await rows(page)
     .nth(1)
     .getByRole('button', { name: /^Remove/ })
     .click();
   await page.getByRole('link', { name: 'Look', exact: true }).click();
-  await expect(page.getByRole('list', { name: 'What this step changes' })).toContainText('it lifts what lies below');
+  await expect(page.getByRole('list', { name: 'What this step changes' })).toContainText('paint below comes up and is dragged about');
   await expect.poll(() => picture(side)).not.toBe(sound);
 });
 

@@ -23,6 +23,7 @@ export type { WaitReason } from './openings.js';
 export * from './wait-words.js';
 export { exampleProblem, type Example, type Examples } from './example.js';
 export * from './look-along.js';
+export * from './spoils.js';
 export * from './strokes.js';
 export { mixKeyOf } from './mix-key.js';
 export * from './build-along.js';

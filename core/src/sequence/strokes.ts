@@ -1,9 +1,11 @@
 import { meanLight, type LookStep } from './look.js';
+import type { Moment } from './moment.js';
 import { startState, surfaceSheen, type ZoneState } from './state.js';
-import { solventLiftsLayer } from './rules/solvent-lifts-layer.js';
+import { rulesFor } from './rules/index.js';
 import { Walk, type Visit } from './walker.js';
-import type { Finding } from './finding.js';
+import type { Caused } from './rules/rule.js';
 import type { SequenceProblem } from './problem.js';
+import type { Spoilt } from './spoils.js';
 import type { Linear } from '../colour/index.js';
 
 /** What a step does to one zone, and what is seen of it from afar afterwards. */
@@ -17,8 +19,8 @@ export interface Stroke extends LookStep {
   mean: Linear;
   /** Its kinds of place afterwards. */
   places: PlacesLight;
-  /** The step whose layer comes up under it, as the check says; null: all holds. */
-  lifts: number | null;
+  /** What it spoils here, as the check says. */
+  spoilt: readonly Spoilt[];
 }
 
 /** The light of each kind of place. */
@@ -36,7 +38,7 @@ export interface ZoneStrokes {
 
 const placesOf = ({ look: { recess, face, crest } }: ZoneState): PlacesLight => ({ recess, face, crest });
 
-const strokeOf = (zone: ZoneState, stroke: LookStep, lifts: number | null): Stroke => {
+const strokeOf = (zone: ZoneState, stroke: LookStep, spoilt: readonly Spoilt[]): Stroke => {
   const layer = zone.layers.at(-1);
   const own = layer?.stepIndex === stroke.stepIndex ? layer : null;
   return {
@@ -46,9 +48,30 @@ const strokeOf = (zone: ZoneState, stroke: LookStep, lifts: number | null): Stro
     sheenGu: surfaceSheen(zone).sheenGu,
     mean: meanLight(zone.look),
     places: placesOf(zone),
-    lifts,
+    spoilt,
   };
 };
+
+/** What is told of a zone that is to be seen there. */
+const spoiltOn = (zoneId: string, told: readonly Caused[]): Spoilt[] => {
+  const all = told.flatMap(({ spoils, finding: { zones, causeIndex } }) =>
+    spoils && zones.includes(zoneId) ? [{ spoil: spoils, causeIndex }] : [],
+  );
+  // told of several liquids or layers, it comes to harm once
+  return all.filter(({ spoil }, i) => all.findIndex((one) => one.spoil === spoil) === i);
+};
+
+/** What reaches a zone though the step is not meant for it: spray on a window. It leaves no layer that is reckoned with. */
+const unmeant = ({ incoming: { technique, material }, step, stepIndex }: Moment): LookStep => ({
+  stepIndex,
+  technique,
+  material,
+  coverPct: step.coverPct ?? 100,
+  colour: null,
+  colourTold: true,
+  hides: null,
+  loose: false,
+});
 
 /** What happens to each zone along a sequence, by its id. What moves a layer that is still wet is a stroke too. */
 export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes> {
@@ -61,15 +84,17 @@ export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes>
   );
   const walk = Walk.begin(problem);
   for (let i = 0; i < steps.length; i++) {
-    let lifting: readonly Finding[] = [];
+    let told: readonly Caused[] = [];
+    let meant: LookStep | null = null;
     const before = ({ moment }: Visit): void => {
-      lifting = solventLiftsLayer.check(moment).flatMap(({ finding }) => (finding.severity === 'snag' ? [finding] : []));
+      told = rulesFor(moment.incoming).flatMap((rule) => rule.check(moment));
+      meant = unmeant(moment);
     };
     walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before });
     for (const [id, zone] of walk.state.zones) {
-      if (zone.stroke?.stepIndex !== i) continue;
-      const lifted = lifting.find(({ zones }) => zones.includes(id));
-      found.get(id)?.strokes.push(strokeOf(zone, zone.stroke, lifted?.causeIndex ?? null));
+      const spoilt = spoiltOn(id, told);
+      const stroke = zone.stroke?.stepIndex === i ? zone.stroke : spoilt.length > 0 ? meant : null;
+      if (stroke) found.get(id)?.strokes.push(strokeOf(zone, stroke, spoilt));
     }
   }
   return found;

@@ -1,6 +1,6 @@
 import { constantAir } from '../climate/index.js';
 import { CATALOGUE, type Material } from '../materials/index.js';
-import { strokesAlong, subjectOf, type ZoneStrokes } from '../sequence/index.js';
+import { checkSequence, exampleProblem, strokesAlong, strokesOfAll, subjectOf, type Rule, type ZoneStrokes } from '../sequence/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { techniqueById, type Technique } from '../techniques/index.js';
 
@@ -9,8 +9,8 @@ let made: Piece | null = null;
 const van = (): Piece => (made ??= pieceFromTemplate(templateById('van'), { id: 'example', name: 'Van', scaleRatio: 76 }));
 const ZONE = 'side-upper';
 const ROOM = { tempC: 20, rhPct: 50 };
-/** Two days between steps, so that all is hard; what is moved wet comes at once. */
-const [APART_MIN, WET_MIN] = [3000, 2];
+/** Two days between steps, so that all is hard; what is moved wet comes at once, chips the hour after the coat that they break. */
+const [APART_MIN, WET_MIN, CHIPS_MIN] = [3000, 2, 60];
 
 type Bare = Partial<Step> & Pick<Step, 'technique'>;
 
@@ -62,10 +62,30 @@ export function exampleOf(techniqueId: string): ZoneStrokes | null {
     material && !moves
       ? { technique: techniqueId, material: material.id, ...(material.role === 'aggregate' ? {} : { colour }) }
       : { technique: techniqueId, material: technique.effect === 'remove' ? 'water' : 'white-spirit' };
-  const starts = [
-    ...before.map((_, i) => i * APART_MIN),
-    before.length * APART_MIN - (moves || technique.need === 'wet-glue' ? APART_MIN - WET_MIN : 0),
-  ];
+  const waits = moves || technique.need === 'wet-glue' ? WET_MIN : technique.need === 'chip' ? CHIPS_MIN : APART_MIN;
+  const starts = [...before.map((_, i) => i * APART_MIN), (before.length - 1) * APART_MIN + waits];
   const zone = exampleStrokes([...before, own], starts);
   return zone.strokes.at(-1)?.stepIndex === before.length ? zone : null;
+}
+
+/** What is seen of an example: one zone, after so many of its strokes. */
+export interface SeenExample {
+  zone: ZoneStrokes;
+  count: number;
+}
+
+/** Both examples of a rule on the zone that it warns of, where it warns and when all is done; null where no step is seen there. */
+export function seenExamples({ id, examples }: Rule): Record<keyof Rule['examples'], SeenExample> | null {
+  const problems = { fires: exampleProblem(examples.fires), silent: exampleProblem(examples.silent) };
+  const found = checkSequence(problems.fires).findings.find(({ rule }) => rule === id);
+  const zoneId = found?.zones[0] ?? problems.fires.subject.zones[0]?.id;
+  const seen = (problem: typeof problems.fires, until: number): SeenExample | null => {
+    const zone = zoneId === undefined ? undefined : strokesOfAll(problem).get(zoneId);
+    const count = zone?.strokes.filter(({ stepIndex }) => stepIndex <= until).length ?? 0;
+    return zone ? { zone, count } : null;
+  };
+  const [fires, silent] = [seen(problems.fires, found?.stepIndex ?? Infinity), seen(problems.silent, Infinity)];
+  const isSeen = ({ zone: { strokes }, count }: SeenExample): boolean =>
+    strokes.slice(0, count).some(({ hides, spoilt }) => hides !== null || spoilt.length > 0);
+  return fires && silent && (isSeen(fires) || isSeen(silent)) ? { fires, silent } : null;
 }

@@ -1,14 +1,16 @@
 import type { Stroke, ZoneStrokes } from '../sequence/index.js';
 import type { Fields } from './fields.js';
-import { lifted } from './lifted.js';
+import { FAULTS } from './faults/index.js';
 import { asItComes, paintedOver, type Painted } from './painted.js';
 
 /** What of a stroke changes the picture. */
-const keyOf = ({ technique, material, hides, coverPct, colour, loose, dryUm, sprayed, sheenGu, stepIndex, lifts }: Stroke): string =>
-  JSON.stringify([stepIndex, technique.id, material?.role, hides, coverPct, colour, loose, dryUm, sprayed, sheenGu, lifts]);
+const keyOf = ({ technique, material, hides, coverPct, colour, loose, dryUm, sprayed, sheenGu, stepIndex, spoilt }: Stroke): string =>
+  JSON.stringify([stepIndex, technique.id, material?.role, hides, coverPct, colour, loose, dryUm, sprayed, sheenGu, spoilt]);
 
 /** What one fault looks like is of its own, whatever the stroke is seeded with. */
 const FAULT_SEED = 577;
+/** Faults of one stroke are seeded apart. */
+const NEXT_FAULT = 6151;
 
 /** A surface that strokes are laid on. Layers that were painted are kept: where a step is changed only it and what follows is painted anew. */
 export class PaintedSurface {
@@ -30,7 +32,7 @@ export class PaintedSurface {
       const stroke = zone.strokes[i - 1];
       const painted =
         before && stroke
-          ? this.withFaults(paintedOver(before, stroke, this.fields, this.seed), stroke, zone)
+          ? this.withFaults(before, paintedOver(before, stroke, this.fields, this.seed), stroke, zone)
           : asItComes(zone, this.fields);
       this.kept.push({ key: keys[i] ?? '', painted });
     }
@@ -38,9 +40,12 @@ export class PaintedSurface {
   }
 
   /** What the stroke spoils, as the check says. */
-  private withFaults(painted: Painted, { lifts, stepIndex }: Stroke, { strokes }: ZoneStrokes): Painted {
-    // as it was before the layer that comes up
-    const below = lifts === null ? undefined : this.kept[strokes.findIndex((one) => one.stepIndex === lifts)]?.painted;
-    return below ? lifted(painted, below.light, this.fields, this.seed * FAULT_SEED + stepIndex) : painted;
+  private withFaults(before: Painted, painted: Painted, { spoilt, stepIndex }: Stroke, { strokes }: ZoneStrokes): Painted {
+    return spoilt.reduce((harmed, { spoil, causeIndex }, i) => {
+      // as it was before the layer that comes to harm
+      const under = causeIndex === null ? undefined : this.kept[strokes.findIndex((one) => one.stepIndex === causeIndex)]?.painted;
+      const seed = this.seed * FAULT_SEED + stepIndex + NEXT_FAULT * i;
+      return FAULTS[spoil]({ painted: harmed, before, below: (under ?? before).light, fields: this.fields, seed });
+    }, painted);
   }
 }

@@ -3,8 +3,10 @@ import { RULES, checkWithFixes, exampleProblem, incomingOf, stepPaint, type Exam
 import { CATALOGUE } from '@eveningtide/core/materials';
 import type { Step } from '@eveningtide/core/subjects';
 import { ArrowLeft } from 'lucide-react';
-import { useMemo } from 'react';
+import { seenExamples } from '@eveningtide/core/surface';
+import { useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
+import { ExampleLook } from './example-look.js';
 import { Empty } from '../ui/states.js';
 import { Swatch } from '../ui/swatch.js';
 import { useWorkshop } from '../workshop/use-workshop.js';
@@ -15,6 +17,7 @@ export function RulePage() {
   const { ruleId } = useParams();
   const rule = RULES.find(({ id }) => id === ruleId);
   const { workshop, change } = useWorkshop();
+  const seen = useMemo(() => (rule ? seenExamples(rule) : null), [rule]);
   if (!rule) return <Empty title="There is no such rule">Its name may have changed. The handbook lists all of them.</Empty>;
   return (
     <main className="max-w-5xl p-4">
@@ -39,15 +42,19 @@ export function RulePage() {
         </div>
       )}
       <div className="mt-4 grid gap-4 min-[56rem]:grid-cols-2">
-        <ExampleCard title="Here it warns" ruleId={rule.id} example={rule.examples.fires} />
-        <ExampleCard title="Here it stays quiet" ruleId={rule.id} example={rule.examples.silent} />
+        <ExampleCard title="Here it warns" ruleId={rule.id} example={rule.examples.fires}>
+          {seen && <ExampleLook name="warns" example={rule.examples.fires} seen={seen.fires} />}
+        </ExampleCard>
+        <ExampleCard title="Here it stays quiet" ruleId={rule.id} example={rule.examples.silent}>
+          {seen && <ExampleLook name="quiet" example={rule.examples.silent} seen={seen.silent} />}
+        </ExampleCard>
       </div>
       <p className="mt-3 text-[0.8125rem] text-ink-3">The examples are the rule’s own tests, checked as you read them.</p>
     </main>
   );
 }
 
-function ExampleCard({ title, ruleId, example }: { title: string; ruleId: string; example: Example }) {
+function ExampleCard({ title, ruleId, example, children }: { title: string; ruleId: string; example: Example; children: ReactNode }) {
   const { problem, findings } = useMemo(() => {
     const problem = exampleProblem(example);
     return { problem, findings: checkWithFixes(problem).findings.filter(({ rule }) => rule === ruleId) };
@@ -56,6 +63,7 @@ function ExampleCard({ title, ruleId, example }: { title: string; ruleId: string
     <section aria-label={title} className="border border-line-strong bg-paper">
       <h2 className="border-b border-line px-3 py-1.5 font-semibold">{title}</h2>
       <Piece example={example} />
+      {children}
       <ol>
         {problem.steps.map((step, i) => (
           <li key={step.id} className="border-b border-line px-3 py-1.5 last:border-0">

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { linearOf } from '@eveningtide/core/colour';
-import { changeWords } from './change-words.js';
+import { SPOILS, type Spoil, type ZoneStrokes } from '@eveningtide/core/sequence';
+import { changeWords, spoiltWords } from './change-words.js';
 
 describe('what changes, in words', () => {
   const look = (recess: string, face: string, crest: string) => ({
@@ -17,5 +18,13 @@ describe('what changes, in words', () => {
     expect(changeWords(plain, look('#404040', '#404040', '#808080'))).toBe('grooves and faces much darker');
     expect(changeWords(plain, look('#88807c', '#88807c', '#88807c'))).toMatch(/^all of it /);
     expect(changeWords(plain, plain)).toBe('no colour changes');
+  });
+
+  test('what is spoilt is said once, and only of the strokes that are asked about', () => {
+    const stroke = (...spoils: Spoil[]) => ({ spoilt: spoils.map((spoil) => ({ spoil, causeIndex: null })) });
+    const zone = { strokes: [stroke('lifted'), stroke('slid', 'lifted'), stroke()] } as unknown as ZoneStrokes;
+    expect(spoiltWords(zone, 0, 2)).toBe(`${SPOILS.lifted}, ${SPOILS.slid}`);
+    expect(spoiltWords(zone, -1, 0)).toBe('');
+    expect(spoiltWords(zone, 2, 3)).toBe('');
   });
 });

@@ -1,5 +1,5 @@
 import { deltaE00, hexOf, lightnessOfLight, type Linear } from '@eveningtide/core/colour';
-import type { PlacesLight } from '@eveningtide/core/sequence';
+import { SPOILS, type PlacesLight, type ZoneStrokes } from '@eveningtide/core/sequence';
 
 const PLACES = [
   ['recess', 'grooves'],
@@ -33,3 +33,9 @@ export function changeWords(before: PlacesLight, after: PlacesLight): string {
 /** The colours of a look. */
 export const coloursOf = ({ recess, face, crest }: PlacesLight): string =>
   `grooves ${hexOf(recess)}, faces ${hexOf(face)}, edges ${hexOf(crest)}`;
+
+/** What strokes spoil, from one up to another, as it is drawn; empty where they spoil nothing. */
+export function spoiltWords({ strokes }: ZoneStrokes, from: number, to: number): string {
+  const spoils = strokes.slice(Math.max(0, from), to).flatMap(({ spoilt }) => spoilt.map(({ spoil }) => SPOILS[spoil]));
+  return [...new Set(spoils)].join(', ');
+}

@@ -5,7 +5,8 @@ import { techniqueById } from '@eveningtide/core/techniques';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Check } from '../ui/check.js';
 import { CardPicture } from '../looks/card-picture.js';
-import { changeWords, coloursOf } from '../looks/change-words.js';
+import { changeWords, coloursOf, spoiltWords } from '../looks/change-words.js';
+import { Harm } from './harm.js';
 import { AlongSteps, LookControls } from './look-controls.js';
 import { OtherCard } from './other-card.js';
 import { placesAt } from '../looks/places-at.js';
@@ -36,6 +37,7 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
   const stroke = planned.strokes[count - 1];
   const now = placesAt(planned, count);
   const words = stroke ? `after ${stepWords(piece, problem, stroke.stepIndex)}` : 'as it comes';
+  const harm = spoiltWords(planned, count - 1, count);
   const light = { lamp, wetShare: isWet ? 1 : 0 };
   return (
     <div>
@@ -61,10 +63,11 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
             zone={planned}
             count={count}
             {...light}
-            words={`Predicted look ${words}: ${coloursOf(now)}`}
+            words={`Predicted look ${words}: ${harm === '' ? '' : `${harm}; `}${coloursOf(now)}`}
           />
           <figcaption className="mt-1">
-            <b>As planned</b>, {words}: {stroke ? changeWords(placesAt(planned, count - 1), now) : coloursOf(now)}.
+            <b>As planned</b>, {words}: <Harm words={harm} />
+            {stroke ? changeWords(placesAt(planned, count - 1), now) : coloursOf(now)}.
           </figcaption>
         </figure>
         {stroke && <OtherCard key={stroke.stepIndex} {...{ piece, zoneId, problem, planned, count, stroke, ground }} light={light} />}

@@ -4,8 +4,9 @@ import type { CardGround, Lamp } from '@eveningtide/core/surface';
 import { useMemo, useState } from 'react';
 import { OneOf } from '../ui/one-of.js';
 import { CardPicture } from '../looks/card-picture.js';
-import { changeWords, coloursOf } from '../looks/change-words.js';
+import { changeWords, coloursOf, spoiltWords } from '../looks/change-words.js';
 import { placesAt } from '../looks/places-at.js';
+import { Harm } from './harm.js';
 import { TryFields } from './try-fields.js';
 import { WHAT_IFS, WHAT_IF_WORDS, leftOut, otherwise, sealUnder, type Tried, type WhatIf } from './what-if.js';
 
@@ -43,7 +44,7 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
   }, [planned, problem, stepIndex, sealIndex, how, tried, zoneId]);
   const at = Math.min(zone.strokes.length, count + (ADDED.get(how) ?? 0));
   const there = placesAt(zone, at);
-  const lifts = at > 0 && zone.strokes[at - 1]?.lifts !== null;
+  const harm = spoiltWords(zone, at - 1, at);
   const expanded = problem.steps[stepIndex];
   const step = piece.steps.find(({ id }) => id === stepIdOf(expanded?.id ?? ''));
   return (
@@ -55,7 +56,7 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
         count={at}
         lamp={light.lamp}
         wetShare={how === 'before' ? 0 : light.wetShare}
-        words={`The look ${WHAT_IF_WORDS.get(how) ?? ''}: ${coloursOf(there)}${lifts ? '; it lifts what lies below' : ''}`}
+        words={`The look ${WHAT_IF_WORDS.get(how) ?? ''}: ${harm === '' ? '' : `${harm}; `}${coloursOf(there)}`}
       />
       <figcaption className="mt-1">
         <b className="hidden print:block">{WHAT_IF_WORDS.get(how)}</b>
@@ -71,7 +72,8 @@ export function OtherCard({ piece, zoneId, problem, planned, stroke, count, grou
           onChange={setHow}
         />
         <p className="mt-1">
-          {lifts && <b>It lifts what lies below. </b>}Against the plan: {changeWords(placesAt(planned, count), there)}.
+          <Harm words={harm} />
+          Against the plan: {changeWords(placesAt(planned, count), there)}.
         </p>
         {how === 'tried' && step && (
           <TryFields

@@ -44,10 +44,10 @@ describe('a step otherwise', () => {
     };
     const planned = strokesAlong(sealed, 'side-upper');
     expect([1, 2, planned.strokes.length].map((count) => sealUnder(planned, count))).toEqual([null, null, 1]);
-    expect(planned.strokes.map(({ lifts }) => lifts)).toEqual(planned.strokes.map(() => null));
+    expect(planned.strokes.flatMap(({ spoilt }) => spoilt)).toEqual([]);
     const bare = leftOut(sealed, 1);
     expect(idsOf(bare)).toEqual(['coat', 'wash']);
     expect(bare.startsMin[1]).toBe(checkSequence(sealed).steps[2]!.startMin);
-    expect(strokesAlong(bare, 'side-upper').strokes.at(-1)!.lifts).toBe(0);
+    expect(strokesAlong(bare, 'side-upper').strokes.at(-1)!.spoilt).toEqual([{ spoil: 'lifted', causeIndex: 0 }]);
   });
 });

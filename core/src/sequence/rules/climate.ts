@@ -4,6 +4,7 @@ import type { Material } from '../../materials/index.js';
 import { formatNumber } from '../../units/index.js';
 import type { Severity } from '../finding.js';
 import { swaps } from '../fix-proposals.js';
+import type { Spoil } from '../spoils.js';
 import { finding, type Caused, type Rule } from './rule.js';
 
 const ID = 'climate';
@@ -12,8 +13,11 @@ const NEAR_DEW_K = 1;
 const NEAR_FILM_K = 1;
 const NEAR_BLUSH_PCT = 5;
 
+/** What is seen where a limit is passed. */
+const SEEN = { dew: 'blushed', film: 'cracked', blush: 'blushed', damp: null } as const satisfies Record<string, Spoil | null>;
+
 interface Limit {
-  what: string;
+  what: keyof typeof SEEN;
   severity: Severity;
   message: string;
   evidence: string;
@@ -86,6 +90,7 @@ export const climate: Rule = {
         message: worst.message,
         evidence: `${limits.map((limit) => limit.evidence).join(' ')} Warmer or drier air helps, or what dries otherwise; no other order does.`,
       }),
+      spoils: worst.severity === 'snag' ? SEEN[worst.what] : null,
       propose: () => swaps(moment),
     };
     return [caused];

@@ -36,6 +36,7 @@ export const decalNeedsGloss: Rule = {
           evidence: `About ${String(first.sheenGu)} GU; smooth satin is ${String(SMOOTH_FROM_GU)} or more.`,
           causeIndex: first.layer?.stepIndex ?? null,
         }),
+        spoils: 'silvered',
         propose: () => insertGlossCoat(moment),
       },
     ];

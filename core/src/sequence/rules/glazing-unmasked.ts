@@ -32,6 +32,7 @@ export const glazingUnmasked: Rule = {
         message: 'Spray reaches the glazing and fogs it.',
         evidence: 'The glazing is neither masked nor taken off at this step.',
       }),
+      spoils: 'fogged',
       propose: () =>
         maskPairs(
           moment,

@@ -36,6 +36,7 @@ export const powderNeedsTooth: Rule = {
         evidence: `About ${String(first.sheenGu)} GU from ${first.layer ? `step ${String(first.layer.stepIndex + 1)}` : 'the piece as it came'}; matt is below ${String(SATIN_FROM_GU)}.`,
         causeIndex: first.layer?.stepIndex ?? null,
       }),
+      spoils: 'slid',
       propose: () => insertMattCoat(moment),
     };
     return [caused];

@@ -4,6 +4,7 @@ import type { Schools } from '../../techniques/index.js';
 import type { Examples } from '../example.js';
 import type { Finding, Fix, Severity } from '../finding.js';
 import type { Incoming } from '../incoming.js';
+import type { Spoil } from '../spoils.js';
 import type { SequenceState } from '../state.js';
 import type { Subject } from '../subject.js';
 import type { Moment } from '../moment.js';
@@ -12,6 +13,8 @@ import type { Moment } from '../moment.js';
 export interface Caused {
   cause: string;
   finding: Finding;
+  /** What is then seen on the zones of the finding, for pictures of them; left out where nothing is. */
+  spoils?: Spoil | null;
   /** Changes that may cure it; asked for only when they are wanted. */
   propose?: () => Fix[];
 }

@@ -1,26 +1,26 @@
 import { formatMinutes, standing } from '../../units/index.js';
 import { letPlanChoose, waitUntil } from '../fix-proposals.js';
 import type { Moment } from '../moment.js';
+import type { Spoil } from '../spoils.js';
 import { concerns, finding, layerWords, type Caused, type Rule } from './rule.js';
 
 /** Layers that are not dry-hard yet when a step handles the zone. */
-function softUnder(moment: Moment, rule: string, message: (layer: string) => string): Caused[] {
-  return moment.openings.flatMap(({ zone, opening }) => {
+function softUnder(moment: Moment, rule: string, spoils: Spoil, message: (layer: string) => string): Caused[] {
+  const wet = moment.openings.filter(({ opening }) => standing(opening.list, moment.startMin) === 'before');
+  return wet.map(({ opening }) => {
     const { layer: soft, list, share } = opening;
-    if (standing(list, moment.startMin) !== 'before') return [];
     const hard = list[0]?.fromMin ?? Infinity;
-    return [
-      {
-        cause: `${rule}:${String(moment.stepIndex)}:${String(soft.stepIndex)}`,
-        finding: finding(moment, rule, 'caution', {
-          zones: [zone.zone.id],
-          message: message(layerWords(soft)),
-          evidence: `${formatMinutes(moment.startMin - soft.endMin)} old, dry-hard after ${formatMinutes(hard - soft.endMin)}.${concerns(share)}`,
-          causeIndex: soft.stepIndex,
-        }),
-        propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard, 'dry-hard')],
-      },
-    ];
+    return {
+      cause: `${rule}:${String(moment.stepIndex)}:${String(soft.stepIndex)}`,
+      finding: finding(moment, rule, 'caution', {
+        zones: wet.flatMap(({ zone, opening: { layer } }) => (layer.stepIndex === soft.stepIndex ? [zone.zone.id] : [])),
+        message: message(layerWords(soft)),
+        evidence: `${formatMinutes(moment.startMin - soft.endMin)} old, dry-hard after ${formatMinutes(hard - soft.endMin)}.${concerns(share)}`,
+        causeIndex: soft.stepIndex,
+      }),
+      spoils,
+      propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard, 'dry-hard')],
+    };
   });
 }
 
@@ -44,7 +44,7 @@ export const maskOnSoftPaint: Rule = {
     },
   },
   concerns: ({ technique }) => technique.effect === 'mask',
-  check: (moment) => softUnder(moment, 'mask-on-soft-paint', (layer) => `Tape on soft paint: ${layer} is not hard yet.`),
+  check: (moment) => softUnder(moment, 'mask-on-soft-paint', 'pulled', (layer) => `Tape on soft paint: ${layer} is not hard yet.`),
 };
 
 export const refitWet: Rule = {
@@ -67,5 +67,5 @@ export const refitWet: Rule = {
     },
   },
   concerns: ({ technique }) => technique.effect === 'refit',
-  check: (moment) => softUnder(moment, 'refit-wet', (layer) => `Refitted wet: ${layer} is not hard yet.`),
+  check: (moment) => softUnder(moment, 'refit-wet', 'printed', (layer) => `Refitted wet: ${layer} is not hard yet.`),
 };

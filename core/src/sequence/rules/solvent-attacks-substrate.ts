@@ -61,6 +61,7 @@ function attack(moment: Moment, { substrate }: ZoneState, solvent: SolventClass,
       message: `${sentence(from)} attacks ${substrate.name.toLowerCase()}, which is ${state} here.`,
       evidence: `${String(coats)} of ${String(BARRIER_BRUSH_COATS)} brushed sealer coats lie between.`,
     }),
+    spoils: substrate.kind === 'foam' ? 'melted' : 'cracked',
     propose: () => [...swaps(moment), ...insertSealerForSubstrate(moment)],
   };
 }

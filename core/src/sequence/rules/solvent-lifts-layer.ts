@@ -92,6 +92,7 @@ export const solventLiftsLayer: Rule = {
               evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.${concerns(share)}`,
               causeIndex: layer.stepIndex,
             }),
+            spoils: share >= LEAST_SHARE && severity === 'snag' ? 'lifted' : null,
             propose: () => [
               ...insertSeals(moment),
               ...swaps(moment),

@@ -73,6 +73,8 @@ export const tooSoon: Rule = {
           evidence: `${age(moment, opening)} old, needs ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${moment.incoming.technique.name.toLowerCase()} waits ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
           causeIndex: layer.stepIndex,
         }),
+        // what a full coat locks in goes on drying and shrinking under it
+        spoils: opening.why === 'recoat' && moment.incoming.technique.effect === 'film' ? 'cracked' : null,
         propose: () => (never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')]),
       };
     });
@@ -113,6 +115,7 @@ export const tooLate: Rule = {
           evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
         }),
+        spoils: dead && opening.why === 'chip' ? 'unopened' : null,
         propose: () => [...letPlanChoose(moment), ...layAgain(moment, layer)],
       };
     });
@@ -159,6 +162,7 @@ export const betweenWindows: Rule = {
           evidence: `${age(moment, opening)} old; takes it up to ${formatMinutes((wet?.toMin ?? 0) - layer.endMin)} or from ${formatMinutes((hard?.fromMin ?? 0) - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
         }),
+        spoils: 'wrinkled',
         propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard?.fromMin ?? Infinity, 'hard'), ...insertSeals(moment)],
       };
     });

@@ -49,6 +49,7 @@ export const waterWarpsCard: Rule = {
           message: `${sentence(from)} warps bare card.`,
           evidence: 'Nothing seals the card below.',
         }),
+        spoils: 'warped',
         propose: () => insertPrimer(moment, CARD_GROUNDS, 'Seal it first'),
       },
     ];

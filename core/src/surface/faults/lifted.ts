@@ -1,6 +1,6 @@
-import { valueNoise } from '../units/index.js';
-import { blurred, ranked, smoothstep, type Fields } from './fields.js';
-import type { Light, Painted } from './painted.js';
+import { blurred, ranked, smoothstep } from '../fields.js';
+import { noiseOn } from '../spread/each-place.js';
+import type { Fault } from './types.js';
 
 /** What of a lifted layer is gone where it came up most; on how much of the surface it does, and how softly that ends (our numbers). */
 const [GONE, BARE_FROM, SOFT] = [0.85, 0.7, 0.13];
@@ -9,19 +9,13 @@ const [DRAGGED_MM, DRAGGED] = [{ x: 0.9, y: 2.6 }, 0.55];
 /** It comes up in patches of about this size, mm (our number). */
 const PATCH_MM = { x: 3.6, y: 9 };
 
-/** A layer that a liquid has lifted: dragged about with what lifted it, and gone in patches, where `below` it is bare again. */
-export function lifted(painted: Painted, below: Light, { map }: Fields, seed: number): Painted {
-  const { widthPx, heightPx, pxPerMm } = map;
+/** A layer that a liquid has lifted: dragged about with what lifted it, and gone in patches, where it is bare again. */
+export const lifted: Fault = ({ painted, below, fields, seed }) => {
+  const { widthPx, heightPx, pxPerMm } = fields.map;
   const n = widthPx * heightPx;
-  const noise = valueNoise(seed, PATCH_MM, { x: widthPx / pxPerMm, y: heightPx / pxPerMm });
-  const fine = valueNoise(seed + 1, { x: 0.5, y: 3.2 }, { x: widthPx / pxPerMm, y: heightPx / pxPerMm });
-  const come = new Float32Array(n);
-  for (let row = 0, i = 0; row < heightPx; row++)
-    for (let column = 0; column < widthPx; column++, i++) {
-      const [x, y] = [(column + 0.5) / pxPerMm, (row + 0.5) / pxPerMm];
-      come[i] = noise(x, y) + 0.5 * fine(x, y);
-    }
-  const rank = ranked(come);
+  const patches = noiseOn(fields, seed, PATCH_MM);
+  const fine = noiseOn(fields, seed + 1, { x: 0.5, y: 3.2 });
+  const rank = ranked(patches.map((value, i) => value + 0.5 * (fine[i] ?? 0)));
   const light = new Float32Array(painted.light.length);
   for (let c = 0; c < 3; c++) {
     const own = painted.light.subarray(c * n, (c + 1) * n);
@@ -33,4 +27,4 @@ export function lifted(painted: Painted, below: Light, { map }: Fields, seed: nu
     }
   }
   return { ...painted, light, last: null };
-}
+};
