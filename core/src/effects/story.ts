@@ -1,6 +1,6 @@
 import { madeLike, substrateById, type Piece, type Region, type Story, type Upkeep, type Wish, type Distance } from '../subjects/index.js';
 import { EFFECTS } from './catalogue/index.js';
-import { zonesFor } from './places.js';
+import { featuresFor, zonesFor } from './places.js';
 import type { Effect } from './types.js';
 
 /** Care leaves less to be seen, neglect more (our numbers). */
@@ -88,6 +88,13 @@ export const plainWish = (effect: string, more: Partial<Wish> = {}): Wish => ({
   colour: null,
   ...more,
 });
+
+/** An effect as it is wished for when the painter picks it: half strong, at the first place that it runs from; a ground is no matter of choice. */
+export const chosenWish = (effect: Effect, piece: Piece): Wish =>
+  plainWish(effect.id, {
+    featureId: effect.needsFeature ? (featuresFor(effect, piece)[0]?.id ?? null) : null,
+    priority: effect.phase === 'undercoat' || effect.phase === 'base' ? 'must' : 'should',
+  });
 
 /** What is bare gets its colour first, metal a ground below it. */
 export function groundFor(piece: Piece): Wish[] {

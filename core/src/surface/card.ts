@@ -13,11 +13,13 @@ export interface CardGround {
   pxPerMm: number;
   /** Another number, another patch of the same. */
   seed: number;
+  /** How much of the surface, where it is not a card's size. */
+  size?: { widthMm: number; heightMm: number };
 }
 
 /** A test card: a patch of a zone's surface that strokes are laid on. */
 export class TestCard extends PaintedSurface {
-  constructor({ of, relief, pxPerMm, seed }: CardGround) {
-    super(fieldsOf(bareSurface(grainOf(of, relief), relief, { ...CARD_MM, pxPerMm }, seed)), seed);
+  constructor({ of, relief, pxPerMm, seed, size = CARD_MM }: CardGround) {
+    super(fieldsOf(bareSurface(grainOf(of, relief), relief, { ...size, pxPerMm }, seed)), seed);
   }
 }

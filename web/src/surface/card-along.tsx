@@ -1,5 +1,5 @@
 import { expandRounds, stepIdOf, type SequenceProblem, type ZoneStrokes } from '@eveningtide/core/sequence';
-import { madeLike, type Piece } from '@eveningtide/core/subjects';
+import type { Piece } from '@eveningtide/core/subjects';
 import type { Lamp } from '@eveningtide/core/surface';
 import { techniqueById } from '@eveningtide/core/techniques';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -10,6 +10,7 @@ import { Harm } from './harm.js';
 import { AlongSteps, LookControls } from './look-controls.js';
 import { OtherCard } from './other-card.js';
 import { placesAt } from '../looks/places-at.js';
+import { groundOfZone } from '../looks/zone-ground.js';
 
 /** As fine as a card is painted; on a screen it is about twice as large as on the model (our number). */
 const PX_PER_MM = 8;
@@ -28,11 +29,7 @@ export function CardAlong({ piece, zoneId, problem, planned, zoneField }: CardAl
   const [lamp, setLamp] = useState<Lamp>('day');
   const [isWet, setWet] = useState(false);
   const [chosen, setChosen] = useState<number | null>(null);
-  const ground = useMemo(() => {
-    const zone = piece.zones.find(({ id }) => id === zoneId);
-    const flat = { grooveDepthUm: 0, grooveWidthUm: 0, crestHeightUm: 0 };
-    return { of: madeLike(piece).get(zoneId)?.of ?? null, relief: zone?.relief ?? flat, pxPerMm: PX_PER_MM, seed };
-  }, [piece, zoneId, seed]);
+  const ground = useMemo(() => groundOfZone(piece, zoneId, { pxPerMm: PX_PER_MM, seed }), [piece, zoneId, seed]);
   const count = Math.min(chosen ?? Infinity, planned.strokes.length);
   const stroke = planned.strokes[count - 1];
   const now = placesAt(planned, count);

@@ -1,13 +1,23 @@
-import { EFFECTS, suits, zonesFor, type Effect } from '@eveningtide/core/effects';
-import type { Piece } from '@eveningtide/core/subjects';
+import { EFFECTS, chosenWish, suits, zonesFor, type Effect } from '@eveningtide/core/effects';
+import type { Piece, Story } from '@eveningtide/core/subjects';
+import type { Schools } from '@eveningtide/core/techniques';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { foundBy } from '../find/find.js';
 import { Button } from '../ui/button.js';
 import { Dialog } from '../ui/dialog.js';
+import { WishCard } from '../looks/wish-card.js';
 
-/** Every effect that makes sense on the piece, to be searched and added. */
-export function EffectsDialog({ piece, onAdd, onClose }: { piece: Piece; onAdd: (effect: Effect) => void; onClose: () => void }) {
+interface EffectsDialogProps {
+  piece: Piece;
+  story: Story;
+  schools: Schools;
+  onAdd: (effect: Effect) => void;
+  onClose: () => void;
+}
+
+/** Every effect that makes sense on the piece, to be looked at, searched and added. */
+export function EffectsDialog({ piece, story, schools, onAdd, onClose }: EffectsDialogProps) {
   const [text, setText] = useState('');
   const [added, setAdded] = useState<string[]>([]);
   const found = foundBy(
@@ -37,7 +47,11 @@ export function EffectsDialog({ piece, onAdd, onClose }: { piece: Piece; onAdd: 
       />
       <ul className="max-h-[55vh] overflow-y-auto border-y border-line">
         {found.map((effect) => (
-          <li key={effect.id} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-3 border-b border-line py-1.5 last:border-0">
+          <li
+            key={effect.id}
+            className="grid grid-cols-[6rem_minmax(0,1fr)_auto] items-start gap-3 border-b border-line py-1.5 last:border-0"
+          >
+            <EffectCard piece={piece} story={story} schools={schools} effect={effect} />
             <span>
               <b className="font-semibold">{effect.name}</b> <span className="text-ink-2">{effect.shows}</span>
               <span className="block text-[0.8125rem] text-ink-3">
@@ -68,4 +82,10 @@ export function EffectsDialog({ piece, onAdd, onClose }: { piece: Piece; onAdd: 
       </div>
     </Dialog>
   );
+}
+
+/** An effect as it would be wished for. */
+function EffectCard({ effect, ...on }: Pick<EffectsDialogProps, 'piece' | 'story' | 'schools'> & { effect: Effect }) {
+  const wish = useMemo(() => chosenWish(effect, on.piece), [effect, on.piece]);
+  return <WishCard place={`effect ${effect.id}`} wish={wish} {...on} />;
 }

@@ -1,4 +1,4 @@
-import { AMOUNTS, effectById, featuresFor, proposalOf, type Amount, type Effect } from '@eveningtide/core/effects';
+import { AMOUNTS, chosenWish, effectById, proposalOf, type Amount, type Effect } from '@eveningtide/core/effects';
 import { NO_INTENT, type Intent, type Piece, type Wish } from '@eveningtide/core/subjects';
 import { USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
@@ -32,6 +32,7 @@ export function WishList({ piece }: { piece: Piece }) {
   const setWish = (id: string, given: Partial<Wish>) => {
     set({ wishes: intent.wishes.map((wish) => (wish.id === id ? { ...wish, ...given } : wish)) });
   };
+  const schools = workshop?.workshop.schools ?? USUAL_SCHOOLS;
   const wished = new Set(intent.wishes.map(({ effect }) => effect));
   const proposal = useMemo(() => proposalOf(piece, intent.story, amount), [piece, intent.story, amount]);
   const propose = () => {
@@ -44,18 +45,7 @@ export function WishList({ piece }: { piece: Piece }) {
     );
   };
   const add = (effect: Effect) => {
-    const feature = effect.needsFeature ? featuresFor(effect, piece)[0] : undefined;
-    const wish: Wish = {
-      id: nanoid(8),
-      effect: effect.id,
-      way: null,
-      zones: null,
-      featureId: feature?.id ?? null,
-      intensity: 0.5,
-      priority: 'should',
-      colour: null,
-    };
-    set({ wishes: [...intent.wishes, effect.phase === 'undercoat' || effect.phase === 'base' ? { ...wish, priority: 'must' } : wish] });
+    set({ wishes: [...intent.wishes, { ...chosenWish(effect, piece), id: nanoid(8) }] });
   };
   return (
     <section
@@ -92,7 +82,7 @@ export function WishList({ piece }: { piece: Piece }) {
                 piece={piece}
                 wish={wish}
                 story={intent.story}
-                schools={workshop?.workshop.schools ?? USUAL_SCHOOLS}
+                schools={schools}
                 onChange={(given) => {
                   setWish(wish.id, given);
                 }}
@@ -123,6 +113,8 @@ export function WishList({ piece }: { piece: Piece }) {
       {choosing && (
         <EffectsDialog
           piece={piece}
+          story={intent.story}
+          schools={schools}
           onAdd={add}
           onClose={() => {
             setChoosing(false);

@@ -5,7 +5,7 @@ import type { Schools } from '@eveningtide/core/techniques';
 import { X } from 'lucide-react';
 import { SelectField } from '../ui/select-field.js';
 import { Swatch } from '../ui/swatch.js';
-import { StrengthPictures } from './strength-pictures.js';
+import { WishCard } from '../looks/wish-card.js';
 import { strengthWords } from './words.js';
 import { Range } from '../ui/range.js';
 
@@ -31,7 +31,8 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
   const where = piece.zones.filter(({ id }) => zones.includes(id)).map(({ name }) => name.toLowerCase());
   return (
     <li className="border-b border-line py-1.5">
-      <div className="grid grid-cols-[minmax(0,1fr)_7.5rem_5rem_1.75rem] items-center gap-2">
+      <div className="grid grid-cols-[6rem_minmax(0,1fr)_7.5rem_5rem_1.75rem] items-center gap-2 max-[40rem]:grid-cols-[6rem_minmax(0,1fr)_1.75rem]">
+        <WishCard place={`wish ${wish.id}`} piece={piece} wish={wish} story={story} schools={schools} />
         <span className="flex min-w-0 items-center gap-2">
           <Swatch colour={colour} />
           <span className="min-w-0 leading-tight">
@@ -41,39 +42,40 @@ export function WishRow({ piece, wish, story, schools, onChange, onRemove }: Wis
             </span>
           </span>
         </span>
-        {!grows ? (
-          <span className="text-[0.8125rem] text-ink-2">all of it</span>
-        ) : (
-          <label className="text-[0.8125rem] text-ink-2">
-            <span aria-hidden="true">{strengthWords(wish.intensity)}</span>
-            <Range
-              label={`How strong: ${effect.name}`}
-              words={strengthWords(wish.intensity)}
-              value={Math.round(wish.intensity * 100)}
-              min={0}
-              max={100}
-              step={5}
-              onChange={(value) => {
-                onChange({ intensity: value / 100 });
-              }}
-            />
-            <StrengthPictures piece={piece} wish={wish} story={story} schools={schools} />
-          </label>
-        )}
-        <select
-          aria-label={`How badly: ${effect.name}`}
-          className="field"
-          value={wish.priority}
-          onChange={(event) => {
-            onChange({ priority: event.target.value as Priority });
-          }}
-        >
-          {PRIORITIES.map((id) => (
-            <option key={id} value={id}>
-              {PRIORITY_NAMES[id]}
-            </option>
-          ))}
-        </select>
+        <div className="contents max-[40rem]:order-1 max-[40rem]:col-span-3 max-[40rem]:grid max-[40rem]:grid-cols-[minmax(0,1fr)_6rem] max-[40rem]:items-center max-[40rem]:gap-3">
+          {!grows ? (
+            <span className="text-[0.8125rem] text-ink-2">all of it</span>
+          ) : (
+            <label className="text-[0.8125rem] text-ink-2">
+              <span aria-hidden="true">{strengthWords(wish.intensity)}</span>
+              <Range
+                label={`How strong: ${effect.name}`}
+                words={strengthWords(wish.intensity)}
+                value={Math.round(wish.intensity * 100)}
+                min={0}
+                max={100}
+                step={5}
+                onChange={(value) => {
+                  onChange({ intensity: value / 100 });
+                }}
+              />
+            </label>
+          )}
+          <select
+            aria-label={`How badly: ${effect.name}`}
+            className="field"
+            value={wish.priority}
+            onChange={(event) => {
+              onChange({ priority: event.target.value as Priority });
+            }}
+          >
+            {PRIORITIES.map((id) => (
+              <option key={id} value={id}>
+                {PRIORITY_NAMES[id]}
+              </option>
+            ))}
+          </select>
+        </div>
         <button
           type="button"
           aria-label={`Not ${effect.name} after all`}

@@ -1,0 +1,12 @@
+import { chromium } from '@playwright/test';
+import { startServer } from './lib/server.mjs';
+import { BROWSER_FLAGS, installedChromium } from './lib/browser.mjs';
+const NOW='2026-11-24T18:30:00';
+const server = await startServer({ env: { TZ:'UTC', EVENINGTIDE_NOW: NOW, EVENINGTIDE_BACKUPS:'none' } });
+const browser = await chromium.launch({ executablePath: installedChromium(), args: BROWSER_FLAGS, ignoreDefaultArgs:['--hide-scrollbars'] });
+const page = await (await browser.newContext({ viewport:{width:+(process.argv[3]??1280),height:800} })).newPage();
+page.on('pageerror', e=>console.log('ERR',e.message)); page.on('console', m=>m.type()==='error'&&console.log(m.text()));
+await page.clock.install({ time: new Date(NOW) });
+const run = (await import(process.argv[2])).default;
+await run(page, server.url);
+await browser.close(); await server.stop();
