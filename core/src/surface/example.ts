@@ -32,20 +32,24 @@ export function exampleStrokes(steps: readonly Bare[], startsMin = steps.map((_,
 const [GROUND, DARK, PALE] = ['#8a5a44', '#2e2620', '#d8cdb4'] as const;
 const BASE: Bare = { technique: 'airbrush-coat', material: 'acrylic-matt', colour: GROUND };
 
-/** The first of the catalogue that the technique is done with and that is seen. */
-const materialFor = ({ roles }: Technique): Material | undefined => {
-  const shown = CATALOGUE.materials.filter(({ hidingPct }) => hidingPct > 0);
-  return roles.map((role) => shown.find((material) => material.role === role)).find((material) => material !== undefined);
-};
+/** Of the first role that the technique is done with, what is seen best and comes out of its tools. */
+function materialFor({ roles, tools }: Technique): Material | undefined {
+  const shown = CATALOGUE.materials.filter(
+    ({ hidingPct, aerosol, etches }) => hidingPct > 0 && etches !== true && (!aerosol || tools.includes('aerosol')),
+  );
+  const its = roles.map((role) => shown.filter((material) => material.role === role)).find(({ length }) => length > 0);
+  return its?.reduce((best, one) => (one.hidingPct > best.hidingPct ? one : best));
+}
 
-/** What must lie there for it: a wash that is still wet, or a soluble layer with a coat over it. */
-function groundFor({ need, id }: Technique): Bare[] {
+/** What must lie there for it: a wash that is still wet, a soluble layer with a coat over it, or what is smooth. */
+function groundFor({ need, id, effect }: Technique): Bare[] {
   if (need === 'chip')
     return [
       { technique: 'brush-coat', material: 'chipping-medium' },
       { technique: 'airbrush-coat', material: 'acrylic-matt', colour: PALE },
     ];
   if (need === 'workable' && id !== 'wet-blend') return [{ technique: 'wash', material: 'wash-enamel', colour: DARK }];
+  if (effect === 'inlay') return [{ technique: 'clear-coat', material: 'clear-gloss-acrylic' }];
   if (need === 'wet-glue') return [{ technique: 'glue', material: 'white-glue' }];
   return [];
 }
