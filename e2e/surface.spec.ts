@@ -102,9 +102,16 @@ test('the whole piece goes along its steps, shows what was before while a button
   await page.emulateMedia({ media: 'print' });
   expect(Math.abs((await side.boundingBox())!.width * MM_PER_PX - lengthMm)).toBeLessThan(1.5);
   await page.emulateMedia({ media: 'screen' });
-  // a zone is pressed: its test card
+  // a zone is pressed: what lies on it, cut through, and from there its test card
   await side.scrollIntoViewIfNeeded();
-  await side.locator('..').locator('path').first().click();
+  const stack = page.getByRole('region', { name: 'What lies there' });
+  const pressed = side.locator('..').locator('path').first();
+  await pressed.click();
+  const name = (await pressed.locator('title').textContent())!;
+  await expect(stack.getByRole('combobox')).toHaveValue(/./);
+  await expect(stack.getByRole('combobox').locator('option:checked')).toHaveText(name.toLowerCase());
+  await expect(stack.getByRole('img', { name: /^Cut through the surface/ })).toBeVisible();
+  await stack.getByRole('button', { name: 'Try its steps on a test card' }).click();
   await expect(page.getByRole('button', { name: 'A test card' })).toHaveAttribute('aria-pressed', 'true');
 });
 

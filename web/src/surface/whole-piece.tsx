@@ -2,13 +2,16 @@ import { strokesOfAll, type SequenceProblem, type ZoneStrokes } from '@eveningti
 import { elevationsOf, type Piece, type View } from '@eveningtide/core/subjects';
 import type { Lamp } from '@eveningtide/core/surface';
 import { techniqueById } from '@eveningtide/core/techniques';
-import { Eye } from 'lucide-react';
+import { Eye, FlaskConical } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { changeWords, spoiltWords } from '../looks/change-words.js';
 import { ElevationPicture } from '../looks/elevation-picture.js';
 import { scaleFor } from '../looks/elevation-scale.js';
 import { doneAfter, sequenceOf } from '../looks/look.js';
 import { placesAt } from '../looks/places-at.js';
+import { useFocus } from '../pieces/focus.js';
+import { SectionPanel } from '../pieces/section-panel.js';
+import { Button } from '../ui/button.js';
 import { Hold } from '../ui/hold.js';
 import { Empty } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
@@ -52,12 +55,17 @@ export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: s
         </Hold>
       </LookControls>
       <AlongSteps label="Along the steps" words={words} value={at} max={piece.steps.length} onChange={setChosen} />
-      <Views piece={piece} views={views} look={look} seed={seed} words={words} onZone={onZone} />
-      <Changes piece={piece} problem={problem} strokes={strokes} at={at} />
+      <div className="grid gap-x-8 min-[64rem]:grid-cols-[minmax(0,1fr)_21rem] print:block">
+        <div>
+          <Views piece={piece} views={views} look={look} seed={seed} words={words} />
+          <Changes piece={piece} problem={problem} strokes={strokes} at={at} />
+        </div>
+        {shown > 0 && <Stack piece={piece} stepId={piece.steps[shown - 1]?.id ?? null} onZone={onZone} />}
+      </div>
       <ContactSheet piece={piece} view={views[0]} look={look} />
       <p className="mt-3 text-[0.8125rem] text-ink-2">
-        <span className="no-print">Press a zone to try its steps on a test card. </span>Predicted from the same amounts as everything else;
-        a trial on a scrap tells.{guesses && ' Some colours were never said: the catalogue’s stand for them.'}
+        <span className="no-print">Press a zone to see what lies on it. </span>Predicted from the same amounts as everything else; a trial
+        on a scrap tells.{guesses && ' Some colours were never said: the catalogue’s stand for them.'}
       </p>
     </>
   );
@@ -78,11 +86,11 @@ interface ViewsProps {
   look: { strokes: ReadonlyMap<string, ZoneStrokes>; untilStep: number; lamp: Lamp };
   seed: number;
   words: string;
-  onZone: (zoneId: string) => void;
 }
 
-/** Every view at one scale. */
-function Views({ piece, views, look, seed, words, onZone }: ViewsProps) {
+/** Every view at one scale; a zone is pressed to be cut through. */
+function Views({ piece, views, look, seed, words }: ViewsProps) {
+  const { zoneId, setZone } = useFocus();
   const pxPerMm = 1 / scaleFor(views, WIDTH_PX, HEIGHT_PX);
   const all = views.reduce((sum, { widthMm, heightMm }) => sum + widthMm * heightMm, 0) * pxPerMm ** 2;
   const fine = Math.sqrt(Math.min(window.devicePixelRatio ** 2, MOST_PX / Math.max(1, all)));
@@ -106,12 +114,31 @@ function Views({ piece, views, look, seed, words, onZone }: ViewsProps) {
               words={`${view.name} of ${piece.name}, predicted ${words}`}
               className="block h-auto w-full"
             />
-            <ZoneOutlines piece={piece} view={view} onZone={onZone} />
+            <ZoneOutlines piece={piece} view={view} chosen={zoneId} onZone={setZone} />
           </div>
           <figcaption className="text-[0.8125rem] text-ink-3">{view.name}</figcaption>
         </figure>
       ))}
     </div>
+  );
+}
+
+/** What lies on the zone that was pressed, cut through, and the way to its test card. */
+function Stack({ piece, stepId, onZone }: { piece: Piece; stepId: string | null; onZone: (zoneId: string) => void }) {
+  const { zoneId } = useFocus();
+  return (
+    <section aria-label="What lies there" className="no-print sticky top-3 mt-3 self-start border border-line-strong bg-paper">
+      <SectionPanel piece={piece} openStepId={stepId} />
+      <div className="px-4 py-2.5">
+        <Button
+          onClick={() => {
+            onZone(zoneId ?? '');
+          }}
+        >
+          <FlaskConical size={16} aria-hidden="true" /> Try its steps on a test card
+        </Button>
+      </div>
+    </section>
   );
 }
 

@@ -4,11 +4,12 @@ import { patchPath } from '../looks/outline.js';
 interface ZoneOutlinesProps {
   piece: Piece;
   view: View;
+  chosen: string | null;
   onZone: (zoneId: string) => void;
 }
 
-/** Edges of the zones over their picture, to be pressed; by keys a zone is chosen on the test card itself. */
-export function ZoneOutlines({ piece, view, onZone }: ZoneOutlinesProps) {
+/** Edges of the zones over their picture, to be pressed; by keys a zone is chosen beside what lies on it. */
+export function ZoneOutlines({ piece, view, chosen, onZone }: ZoneOutlinesProps) {
   const zones = new Map(piece.zones.map((zone) => [zone.id, zone]));
   return (
     <svg
@@ -28,8 +29,8 @@ export function ZoneOutlines({ piece, view, onZone }: ZoneOutlinesProps) {
             fill="transparent"
             fillRule="evenodd"
             stroke="var(--color-ink)"
-            strokeOpacity={0.5}
-            strokeWidth={1}
+            strokeOpacity={zone.id === chosen ? 1 : 0.5}
+            strokeWidth={zone.id === chosen ? 2.5 : 1}
             vectorEffect="non-scaling-stroke"
             className={isClean ? '' : 'cursor-pointer hover:stroke-2'}
             onClick={() => {
