@@ -111,7 +111,7 @@ test('the whole piece goes along its steps, shows what was before while a button
   await expect(stack.getByRole('combobox')).toHaveValue(/./);
   await expect(stack.getByRole('combobox').locator('option:checked')).toHaveText(name.toLowerCase());
   await expect(stack.getByRole('img', { name: /^Cut through the surface/ })).toBeVisible();
-  await stack.getByRole('button', { name: 'Try its steps on a test card' }).click();
+  await stack.getByRole('button', { name: 'Try its steps on a card' }).click();
   await expect(page.getByRole('button', { name: 'A test card' })).toHaveAttribute('aria-pressed', 'true');
 });
 
@@ -125,7 +125,7 @@ test('the seal is taken out and the wash lifts the coat: tried on the card, then
   await page.getByRole('link', { name: 'Look', exact: true }).click();
   const side = page.getByRole('img', { name: /^Side of Van without/ });
   await expect(side).toHaveAttribute('data-painted', /\d/);
-  await expect(page.getByRole('list', { name: 'What this step changes' })).not.toContainText('lifts');
+  await expect(page.getByRole('list', { name: 'What this step changes' })).not.toContainText('comes up');
   const sound = await picture(side);
   await page.getByRole('button', { name: 'A test card' }).click();
   await page.getByRole('button', { name: 'without the seal below' }).click();
@@ -149,4 +149,30 @@ test('pieces are shown as pictures of how they will end, or as a list, as this s
   await expect(tiles.filter({ hasText: 'Salt van No. 14' })).not.toContainText('next: ');
   await page.reload();
   await expect(page.getByRole('button', { name: 'List', exact: true })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a rule shows what it warns of, beside the same done right; an effect is seen before it is wished for', async ({ bench: page }) => {
+  await go(page, 'Handbook');
+  await page.getByRole('link', { name: 'Powder needs tooth' }).click();
+  const [warns, quiet] = ['Here it warns', 'Here it stays quiet'].map((name) =>
+    page.getByRole('region', { name }).getByRole('img', { name: /^Predicted look/ }),
+  );
+  for (const one of [warns!, quiet!]) await expect(one).toHaveAttribute('data-painted', /\d/);
+  await expect(warns!).toHaveAttribute('aria-label', /powder falls off again/);
+  await expect(quiet!).not.toHaveAttribute('aria-label', /falls off/);
+  expect(await picture(warns!)).not.toBe(await picture(quiet!));
+  await go(page, 'Pieces');
+  await openPiece(page, 'Salt van No. 14');
+  await page.getByRole('link', { name: /^Wishes/ }).click();
+  await page.getByRole('button', { name: 'Add an effect' }).click();
+  const effects = page.getByRole('dialog', { name: 'Add effects' });
+  await effects.getByRole('searchbox').fill('soot');
+  await expect(effects.getByRole('img', { name: /^Soot, predicted: .*darker/ })).toHaveAttribute('data-painted', /\d/);
+  await effects.getByRole('button', { name: 'Add Soot' }).click();
+  await effects.getByRole('button', { name: 'Done' }).click();
+  const wished = page.getByRole('img', { name: /^Soot, predicted/ });
+  await expect(wished).toHaveAttribute('data-painted', /\d/);
+  const half = await picture(wished);
+  await page.getByRole('slider', { name: 'How strong: Soot' }).press('End');
+  await expect.poll(() => picture(wished)).not.toBe(half);
 });

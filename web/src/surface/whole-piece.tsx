@@ -135,7 +135,7 @@ function Stack({ piece, stepId, onZone }: { piece: Piece; stepId: string | null;
             onZone(zoneId ?? '');
           }}
         >
-          <FlaskConical size={16} aria-hidden="true" /> Try its steps on a test card
+          <FlaskConical size={16} aria-hidden="true" /> Try its steps on a card
         </Button>
       </div>
     </section>
