@@ -8,7 +8,7 @@ const [EDGE_MM, STRIP_MM, DEEP_UM] = [3.5, 3.4, 60];
 
 /** Tape on soft paint: its edge is printed, and flakes came away with it. */
 export const pulled: Fault = ({ painted, below, fields, seed }) => {
-  const { widthPx, heightPx, pxPerMm } = fields.map;
+  const { heightPx, pxPerMm } = fields.map;
   const torn = noiseOn(fields, seed, { x: 2.4, y: 1.5 });
   const ragged = noiseOn(fields, seed + 1, { x: 0.35, y: 0.3 });
   const edgeMm = Math.min(EDGE_MM, heightPx / pxPerMm / 4);
