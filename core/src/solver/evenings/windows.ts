@@ -12,8 +12,20 @@ const leastOf = ({ modes }: Node, of: (mode: Mode) => number): number => Math.mi
  * The earliest that each operation can start, by lags, evenings, daylight and pins, as if there were hands for all at once; Infinity where it
  * never can. No plan is earlier: of several windows only the first opening and the last closing count.
  */
-// eslint-disable-next-line complexity -- propagation to a fixed point: both directions share one round
 export function earliestStarts(compiled: Compiled): Float64Array {
+  const never = new Set<number>();
+  for (;;) {
+    const earliest = propagated(compiled, never);
+    const found = compiled.nodes.filter(({ index }) => earliest[index] === Infinity && !never.has(index));
+    if (found.length === 0) return earliest;
+    // it pushed what comes before it from evening to evening until there was none left; it is not done, and pushes nothing
+    for (const { index } of found) never.add(index);
+  }
+}
+
+/** Lags and closing windows carried on until nothing moves; what can `never` be done holds nothing back. */
+// eslint-disable-next-line complexity -- propagation to a fixed point: both directions share one round
+function propagated(compiled: Compiled, never: ReadonlySet<number>): Float64Array {
   const { nodes, topological, evenings, daylight, notBeforeMin, setup } = compiled;
   const earliest = new Float64Array(nodes.length);
   const durations = nodes.map((node) => leastOf(node, ({ durationMin }) => durationMin));
@@ -36,7 +48,8 @@ export function earliestStarts(compiled: Compiled): Float64Array {
     }
     return Infinity;
   };
-  nodes.forEach((node) => (earliest[node.index] = Math.max(notBeforeMin, node.releaseMin, node.pinnedMin ?? 0)));
+  for (const { index, releaseMin, pinnedMin } of nodes)
+    earliest[index] = never.has(index) ? Infinity : Math.max(notBeforeMin, releaseMin, pinnedMin ?? 0);
   for (let round = 0, changed = true; changed && round < ROUNDS; round++) {
     changed = false;
     for (const index of topological) {
