@@ -84,6 +84,8 @@ class Placing {
   private readonly marks: { bench: number; places: number }[] = [];
   private readonly kept: Map<number, Slot>;
   private lookBacks = 0;
+  /** What has found no place wherever what opened its window went, by number. */
+  private readonly hopeless = new Set<number>();
   /** For its window that is meant something was moved last, and it is not placed yet. */
   private movedFor: Node | null = null;
 
@@ -121,6 +123,7 @@ class Placing {
     const node = this.compiled.nodes[this.order[at] as number] as Node;
     this.marks[at] = { bench: bench.mark(), places: places.mark() };
     if (choices.leftOut.has(node.index)) return this.drop(node.index, at);
+    if (this.hopeless.has(node.index)) return at + 1;
     const may = this.allowedFor(node);
     if (!may) return at + 1;
     const mode = modeOf(node, choices);
@@ -244,7 +247,19 @@ class Placing {
       const settled = strict.find(({ holds }) => !holds) ?? strict.find(({ from }) => from === closer) ?? strict[0];
       if (settled) return this.settleForLater(one, settled, at);
     }
-    return node.dropCost !== null ? this.drop(node.index, at) : at + 1;
+    return node.dropCost !== null ? this.drop(node.index, at) : this.leftBehind(node, at, closer);
+  }
+
+  /** It has no place at all: what was moved for its window goes back to where it was. Answers where to go on. */
+  private leftBehind(node: Node, at: number, opener: number): number {
+    const first = this.choices.fromMin[opener] ?? 0;
+    if (opener < 0 || (this.later[opener] ?? 0) <= first) return at + 1;
+    this.hopeless.add(node.index);
+    this.later[opener] = first;
+    this.tries[opener] = 0;
+    const backTo = this.position[opener] as number;
+    this.rollBack(backTo, at);
+    return backTo;
   }
 
   /** All from a place of the order on is taken back. */
