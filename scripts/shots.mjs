@@ -75,7 +75,9 @@ await shot('cutting', '/cutting', /fewer will not do/);
 await shot('loads', '/loads', /How it is built/);
 await shot('planting', '/planting', /How it is laid/);
 await shot('needs', '/shelf?part=needs', 'Taken by the plan');
-await shot('film', '/pieces/quay-wall/film', /reads as/);
+await shot('handbook', '/handbook/rules/powder-needs-tooth', 'Here it stays quiet', () =>
+  page.locator('canvas[data-painted]').nth(1).waitFor(),
+);
 await shot('wishes', '/pieces/quay-stores/wishes', /every other order was ruled out|hands-on/);
 await shot('workshop', '/workshop', 'Droppers');
 await shot('tonight', '/tonight', /Start/, workTonight);
