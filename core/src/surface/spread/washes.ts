@@ -1,5 +1,11 @@
+import { AREA_OF_PLACES } from '../../sequence/index.js';
 import { eachPlace, noiseOn } from './each-place.js';
 import type { SpreadOf } from './types.js';
+
+/** The lines themselves: nothing on the face, and all at the bottom of a groove. */
+const lineAt = (rank: number): number => Math.max(0, 1 - rank / AREA_OF_PLACES.recess) ** 2;
+/** At the bottom of a groove lies so much more than on its flank: that is what one sees of a wash (our number). */
+const SINKS = 8;
 
 /** Where a pool dries its pigment gathers at the rim, so wide (our number). */
 const RIM = 0.045;
@@ -15,10 +21,13 @@ export const wash: SpreadOf = (fields, stroke, seed) => {
     weight: eachPlace(fields, (i, _column, row) => {
       const pool = pools[i] ?? 0;
       const rim = Math.max(0, 1 - Math.abs(pool - 0.55) / RIM);
-      const deep = 1 - (fields.rank[i] ?? 0);
+      const rank = fields.rank[i] ?? 0;
+      const deep = 1 - rank;
       // it settles at the lower edge, the last two millimetres
       const foot = Math.max(0, 1 - (heightPx - row) / (2 * pxPerMm));
-      return 0.25 + 0.5 * pool + 0.5 * (cloud[i] ?? 0) + 0.7 * deep * deep + rims * (0.9 * rim + 0.6 * foot) + 0.5 * (fields.drip[i] ?? 0);
+      const lies =
+        0.25 + 0.5 * pool + 0.5 * (cloud[i] ?? 0) + 0.7 * deep * deep + rims * (0.9 * rim + 0.6 * foot) + 0.5 * (fields.drip[i] ?? 0);
+      return lies * (1 + SINKS * lineAt(rank));
     }),
   };
 };
@@ -34,7 +43,7 @@ export const pinWash: SpreadOf = (fields, _stroke, seed) => {
   const along = noiseOn(fields, seed, { x: 6, y: 6 });
   return {
     kind: 'film',
-    weight: eachPlace(fields, (i) => Math.max(0.02, 1 - (fields.rank[i] ?? 0) / 0.16) * (0.55 + 0.9 * (along[i] ?? 0))),
+    weight: eachPlace(fields, (i) => Math.max(0.02, lineAt(fields.rank[i] ?? 0)) * (0.55 + 0.9 * (along[i] ?? 0))),
   };
 };
 
