@@ -127,7 +127,7 @@ function Views({ piece, views, look, seed, words }: ViewsProps) {
 function Stack({ piece, stepId, onZone }: { piece: Piece; stepId: string | null; onZone: (zoneId: string) => void }) {
   const { zoneId } = useFocus();
   return (
-    <section aria-label="What lies there" className="no-print sticky top-3 mt-3 self-start border border-line-strong bg-paper">
+    <section aria-label="What lies there" className="no-print sticky top-32 mt-3 self-start border border-line-strong bg-paper">
       <SectionPanel piece={piece} openStepId={stepId} />
       <div className="px-4 py-2.5">
         <Button
