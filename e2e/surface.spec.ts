@@ -127,7 +127,9 @@ test('the seal is taken out and the wash lifts the coat: tried on the card, then
   await expect(side).toHaveAttribute('data-painted', /\d/);
   await expect(page.getByRole('list', { name: 'What this step changes' })).not.toContainText('comes up');
   const sound = await picture(side);
-  await page.getByRole('button', { name: 'A test card' }).click();
+  // no zone was pressed: the card is of the one that is cut through
+  await page.getByRole('button', { name: 'Try its steps on a card' }).click();
+  await expect(page.getByRole('combobox', { name: 'Zone' }).locator('option:checked')).toHaveText('Side, lower');
   await page.getByRole('button', { name: 'without the seal below' }).click();
   await expect(page.getByText('Paint below comes up and is dragged about.')).toBeVisible();
   await page.getByRole('link', { name: /^Sequence/ }).click();

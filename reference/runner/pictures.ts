@@ -1,4 +1,4 @@
-import { RULES } from '@eveningtide/core/sequence';
+import { EXAMPLE_RELIEF, RULES } from '@eveningtide/core/sequence';
 import { TestCard, exampleOf, lit, seenExamples, type CardGround, type SeenExample } from '@eveningtide/core/surface';
 
 /** A card that is painted the same each time. */
@@ -9,11 +9,10 @@ export interface Painted {
   rgba: Uint8ClampedArray;
 }
 
-const RELIEF = { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 };
 const ON: Readonly<Record<'planks' | 'plates' | 'stone', CardGround>> = {
-  planks: { of: 'timber', relief: RELIEF, pxPerMm: 2, seed: 1 },
-  plates: { of: 'steel', relief: RELIEF, pxPerMm: 2, seed: 1 },
-  stone: { of: 'stone', relief: { ...RELIEF, crestHeightUm: 600 }, pxPerMm: 2, seed: 1 },
+  planks: { of: 'timber', relief: EXAMPLE_RELIEF, pxPerMm: 2, seed: 1 },
+  plates: { of: 'steel', relief: EXAMPLE_RELIEF, pxPerMm: 2, seed: 1 },
+  stone: { of: 'stone', relief: { ...EXAMPLE_RELIEF, crestHeightUm: 600 }, pxPerMm: 2, seed: 1 },
 };
 
 /** Techniques, each on the ground that it is seen best on. */

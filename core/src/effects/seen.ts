@@ -1,15 +1,13 @@
-import { constantAir } from '../climate/index.js';
-import { incomingOf, stepPaint, strokesAlong, subjectOf, zonesNamed, type ZoneStrokes } from '../sequence/index.js';
-import { plainStep, type Wish } from '../subjects/index.js';
+import { incomingOf, stepPaint, strokesApart, subjectOf, zonesNamed, type ZoneStrokes } from '../sequence/index.js';
+import { TEMPLATES, pieceFromTemplate, plainStep, type Piece, type Template, type Wish } from '../subjects/index.js';
 import { effectById } from './catalogue/index.js';
 import { zonesOfWish } from './places.js';
 import { colourOf, stepsOf, type Fitting } from './resolve.js';
+import { suits } from './story.js';
+import type { Effect } from './types.js';
 
-/** Two days between steps: all is hard. What an order has to see to is not looked at here. */
-const APART_MIN = 3000;
 /** A coat over so much of a zone is its ground (our number). */
 const GROUND_FROM_PCT = 75;
-const ROOM = { tempC: 20, rhPct: 50 };
 
 /** What a wish does to one zone, on the colour that the piece is wished in, else that of what the real thing is made of. */
 export interface SeenWish {
@@ -36,22 +34,28 @@ function colourUnder(wish: Wish, zoneId: string, fitting: Fitting): string {
   return laid ?? comesIn ?? colourOf('made', { ...wish, colour: null }, effectById(wish.effect), fitting);
 }
 
-/** How a wish alone will look, on the first of its zones; null where no zone is left for it. It is shown as it looks when it is done right. */
+/** How a wish alone will look, on the first of its zones; null where no zone is left for it. What the order has to see to is not looked at: it is shown done right. */
 export function wishSeen(wish: Wish, fitting: Fitting): SeenWish | null {
   const zoneId = zonesOfWish(wish, effectById(wish.effect), fitting.piece)[0];
   if (zoneId === undefined) return null;
   const ground = { technique: 'airbrush-coat', material: 'acrylic-matt', zones: [zoneId], colour: colourUnder(wish, zoneId, fitting) };
   const steps = [plainStep({ id: 'under', ...ground }), ...stepsOf(wish, fitting)];
-  const { start, strokes } = strokesAlong(
-    {
-      subject: subjectOf(fitting.piece),
-      steps,
-      startsMin: steps.map((_, i) => i * APART_MIN),
-      durationsMin: steps.map(() => 1),
-      bench: constantAir(ROOM),
-      supplies: fitting.supplies,
-    },
-    zoneId,
-  );
+  const { start, strokes } = strokesApart({ subject: subjectOf(fitting.piece), steps, supplies: fitting.supplies }, zoneId);
   return { zoneId, strokes: { start, strokes: strokes.map((stroke) => ({ ...stroke, spoilt: [] })) } };
+}
+
+/** A piece of each shape, made when it is first asked for. */
+const shapes = new Map<string, Piece>();
+const SCALE = 76;
+
+function shapeOf(template: Template): Piece {
+  const made = shapes.get(template.id) ?? pieceFromTemplate(template, { id: template.id, name: template.name, scaleRatio: SCALE });
+  shapes.set(template.id, made);
+  return made;
+}
+
+/** A piece to show an effect on: the first shape that has a place for it; null where none has. */
+export function sampleFor(effect: Effect): Piece | null {
+  const template = TEMPLATES.find((one) => suits(effect, shapeOf(one)));
+  return template ? shapeOf(template) : null;
 }

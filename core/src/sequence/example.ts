@@ -1,5 +1,5 @@
 import { constantAir, type Air } from '../climate/index.js';
-import { plainStep, type KeepClean, type Step, type SubstrateId } from '../subjects/index.js';
+import { plainStep, type KeepClean, type Relief, type Step, type SubstrateId } from '../subjects/index.js';
 import { ALONE, type Subject } from './subject.js';
 import type { SequenceProblem } from './problem.js';
 
@@ -29,6 +29,9 @@ export const exampleProblem = ({ steps, on, air, bottleAgesDays = [] }: Example)
   bottleAgesDays,
 });
 
+/** Of what examples are done on: boards or plates of a kit (from memory). */
+export const EXAMPLE_RELIEF: Relief = { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 };
+
 const MATERIAL_OF: Record<KeepClean, SubstrateId> = {
   glazing: 'clear-plastic',
   'wheel-treads': 'brass',
@@ -51,7 +54,7 @@ export function subject(given: SubjectGiven = {}): Subject {
   const plain = {
     substrate: 'polystyrene' as SubstrateId,
     startSheen: 'matt' as const,
-    relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 },
+    relief: EXAMPLE_RELIEF,
     keepClean: null,
     partId: 'body',
     seen: 'yes' as const,

@@ -1,4 +1,5 @@
 import type { Step } from '../subjects/index.js';
+import type { Spoil } from './spoils.js';
 
 export const SEVERITIES = ['snag', 'caution', 'hint'] as const;
 /** Snag: will spoil the piece. Caution: may. Hint: could be better. */
@@ -31,6 +32,8 @@ export interface Finding {
   evidence: string;
   /** Step that laid the layer concerned; null where none is. */
   causeIndex: number | null;
+  /** What is then seen on its zones, for pictures of them; null where nothing is. */
+  spoils: Spoil | null;
   fixes: Fix[];
   /** Why the painter lets it stand; null where it is not waived. */
   waived: string | null;

@@ -21,7 +21,7 @@ export * from './lags.js';
 export * from './chains.js';
 export type { WaitReason } from './openings.js';
 export * from './wait-words.js';
-export { exampleProblem, type Example, type Examples } from './example.js';
+export { EXAMPLE_RELIEF, exampleProblem, type Example, type Examples } from './example.js';
 export * from './look-along.js';
 export * from './spoils.js';
 export * from './strokes.js';

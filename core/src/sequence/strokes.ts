@@ -1,12 +1,14 @@
+import { constantAir } from '../climate/index.js';
 import { meanLight, type LookStep } from './look.js';
 import type { Moment } from './moment.js';
 import { startState, surfaceSheen, type ZoneState } from './state.js';
 import { rulesFor } from './rules/index.js';
 import { Walk, type Visit } from './walker.js';
-import type { Caused } from './rules/rule.js';
+import type { Finding } from './finding.js';
 import type { SequenceProblem } from './problem.js';
-import type { Spoilt } from './spoils.js';
+import type { Spoil, Spoilt } from './spoils.js';
 import type { Linear } from '../colour/index.js';
+import type { Step } from '../subjects/index.js';
 
 /** What a step does to one zone, and what is seen of it from afar afterwards. */
 export interface Stroke extends LookStep {
@@ -52,29 +54,47 @@ const strokeOf = (zone: ZoneState, stroke: LookStep, spoilt: readonly Spoilt[]):
   };
 };
 
-/** What is told of a zone that is to be seen there. */
-const spoiltOn = (zoneId: string, told: readonly Caused[]): Spoilt[] => {
-  const all = told.flatMap(({ spoils, finding: { zones, causeIndex } }) =>
-    spoils && zones.includes(zoneId) ? [{ spoil: spoils, causeIndex }] : [],
+/** What is seen of a finding, by the ids of its steps: it holds for a sequence with steps more or fewer, too. */
+export interface Harm {
+  spoil: Spoil;
+  stepId: string;
+  /** The step whose layer comes to harm; null where none does. */
+  causeId: string | null;
+  zones: readonly string[];
+}
+
+/** What is seen of findings on a sequence. */
+export const harmsOf = (steps: readonly Step[], findings: readonly Finding[]): Harm[] =>
+  findings.flatMap(({ spoils, stepId, causeIndex, zones }) =>
+    spoils ? [{ spoil: spoils, stepId, causeId: causeIndex === null ? null : (steps[causeIndex]?.id ?? null), zones }] : [],
   );
-  // told of several liquids or layers, it comes to harm once
-  return all.filter(({ spoil }, i) => all.findIndex((one) => one.spoil === spoil) === i);
-};
+
+/** What comes to harm on a zone; of several liquids or layers it does once. */
+function spoiltOn(zoneId: string, harms: readonly Harm[], steps: readonly Step[]): Spoilt[] {
+  const its = harms.filter(({ zones }) => zones.includes(zoneId));
+  const causeAt = (causeId: string | null): number => steps.findIndex(({ id }) => id === causeId);
+  return its
+    .filter(({ spoil }, i) => its.findIndex((one) => one.spoil === spoil) === i)
+    .map(({ spoil, causeId }) => ({ spoil, causeIndex: causeAt(causeId) < 0 ? null : causeAt(causeId) }));
+}
 
 /** What reaches a zone though the step is not meant for it: spray on a window. It leaves no layer that is reckoned with. */
-const unmeant = ({ incoming: { technique, material }, step, stepIndex }: Moment): LookStep => ({
+const unmeant = ({ incoming: { technique, material, coverPct }, stepIndex }: Moment): LookStep => ({
   stepIndex,
   technique,
   material,
-  coverPct: step.coverPct ?? 100,
+  coverPct,
   colour: null,
   colourTold: true,
   hides: null,
   loose: false,
 });
 
-/** What happens to each zone along a sequence, by its id. What moves a layer that is still wet is a stroke too. */
-export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes> {
+/**
+ * What happens to each zone along a sequence, by its id. What moves a layer that is still wet is a stroke too. Harm is what the plan's check `told`; where
+ * that is not known, what the check says of the steps at these minutes.
+ */
+export function strokesOfAll(problem: SequenceProblem, told: readonly Harm[] | null = null): Map<string, ZoneStrokes> {
   const { steps, startsMin, durationsMin, subject } = problem;
   const found = new Map(
     [...startState(subject).zones].map(([id, bare]): [string, ZoneStrokes] => [
@@ -84,15 +104,21 @@ export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes>
   );
   const walk = Walk.begin(problem);
   for (let i = 0; i < steps.length; i++) {
-    let told: readonly Caused[] = [];
+    let harms: readonly Harm[] = [];
     let meant: LookStep | null = null;
     const before = ({ moment }: Visit): void => {
-      told = rulesFor(moment.incoming).flatMap((rule) => rule.check(moment));
+      const here = moment.step.id;
+      harms = told
+        ? told.filter(({ stepId }) => stepId === here)
+        : harmsOf(
+            steps,
+            rulesFor(moment.incoming).flatMap((rule) => rule.check(moment).map(({ finding }) => finding)),
+          );
       meant = unmeant(moment);
     };
     walk.take(steps, i, { startMin: startsMin[i] ?? null, durationMin: durationsMin[i] ?? 0 }, { before });
     for (const [id, zone] of walk.state.zones) {
-      const spoilt = spoiltOn(id, told);
+      const spoilt = spoiltOn(id, harms, steps);
       const stroke = zone.stroke?.stepIndex === i ? zone.stroke : spoilt.length > 0 ? meant : null;
       if (stroke) found.get(id)?.strokes.push(strokeOf(zone, stroke, spoilt));
     }
@@ -101,8 +127,20 @@ export function strokesOfAll(problem: SequenceProblem): Map<string, ZoneStrokes>
 }
 
 /** The same of one zone. @throws RangeError when there is no such zone. */
-export function strokesAlong(problem: SequenceProblem, zoneId: string): ZoneStrokes {
-  const found = strokesOfAll(problem).get(zoneId);
+export function strokesAlong(problem: SequenceProblem, zoneId: string, told: readonly Harm[] | null = null): ZoneStrokes {
+  const found = strokesOfAll(problem, told).get(zoneId);
   if (!found) throw new RangeError(`zone '${zoneId}' is not one of this piece`);
   return found;
 }
+
+/** Two days between steps: all is hard; and a room in which everything dries. */
+export const APART_MIN = 3000;
+const ROOM = constantAir({ tempC: 20, rhPct: 50 });
+
+/** What steps do to one zone, each when all before it is hard, or at the minutes given: for pictures of what they leave. */
+export const strokesApart = (
+  { subject, steps, supplies }: Pick<SequenceProblem, 'subject' | 'steps' | 'supplies'>,
+  zoneId: string,
+  startsMin: readonly number[] = steps.map((_, i) => i * APART_MIN),
+): ZoneStrokes =>
+  strokesAlong({ subject, steps, supplies, startsMin: [...startsMin], durationsMin: steps.map(() => 1), bench: ROOM }, zoneId);

@@ -1,6 +1,15 @@
-import { constantAir } from '../climate/index.js';
+import { deltaE00 } from '../colour/index.js';
 import { CATALOGUE, type Material } from '../materials/index.js';
-import { checkSequence, exampleProblem, strokesAlong, strokesOfAll, subjectOf, type Rule, type ZoneStrokes } from '../sequence/index.js';
+import {
+  APART_MIN,
+  checkSequence,
+  exampleProblem,
+  strokesApart,
+  strokesOfAll,
+  subjectOf,
+  type Rule,
+  type ZoneStrokes,
+} from '../sequence/index.js';
 import { pieceFromTemplate, plainStep, templateById, type Piece, type Step } from '../subjects/index.js';
 import { techniqueById, type Technique } from '../techniques/index.js';
 
@@ -8,24 +17,15 @@ import { techniqueById, type Technique } from '../techniques/index.js';
 let made: Piece | null = null;
 const van = (): Piece => (made ??= pieceFromTemplate(templateById('van'), { id: 'example', name: 'Van', scaleRatio: 76 }));
 const ZONE = 'side-upper';
-const ROOM = { tempC: 20, rhPct: 50 };
-/** Two days between steps, so that all is hard; what is moved wet comes at once, chips the hour after the coat that they break. */
-const [APART_MIN, WET_MIN, CHIPS_MIN] = [3000, 2, 60];
+/** What is moved wet comes at once, chips the hour after the coat that they break. */
+const [WET_MIN, CHIPS_MIN] = [2, 60];
 
 type Bare = Partial<Step> & Pick<Step, 'technique'>;
 
-/** What steps do to the side of the van, each at a minute of its own. */
-export function exampleStrokes(steps: readonly Bare[], startsMin = steps.map((_, i) => i * APART_MIN), zoneId = ZONE): ZoneStrokes {
-  return strokesAlong(
-    {
-      subject: subjectOf(van()),
-      steps: steps.map((step, i) => plainStep({ zones: [zoneId], ...step, id: `s${String(i)}` })),
-      startsMin: [...startsMin],
-      durationsMin: steps.map(() => 1),
-      bench: constantAir(ROOM),
-    },
-    zoneId,
-  );
+/** What steps do to the side of the van, each when all before it is hard, or at minutes of their own. */
+export function exampleStrokes(steps: readonly Bare[], startsMin?: readonly number[], zoneId = ZONE): ZoneStrokes {
+  const its = steps.map((step, i) => plainStep({ zones: [zoneId], ...step, id: `s${String(i)}` }));
+  return strokesApart({ subject: subjectOf(van()), steps: its }, zoneId, startsMin);
 }
 
 /** A dull red that light and dark both show on, and what is laid on it. */
@@ -78,7 +78,17 @@ export interface SeenExample {
   count: number;
 }
 
-/** Both examples of a rule on the zone that it warns of, where it warns and when all is done; null where no step is seen there. */
+/** Colours this far apart are told apart at a glance, ΔE₀₀ (our number). */
+const TOLD_DE = 3;
+
+/** One is told from the other: by harm, or by the colour of grooves, faces or edges. */
+function differ(a: SeenExample, b: SeenExample): boolean {
+  const [one, other] = [a, b].map(({ zone, count }) => zone.strokes[count - 1]?.places ?? zone.start.places);
+  const isHarmed = a.zone.strokes.slice(0, a.count).some(({ spoilt }) => spoilt.length > 0);
+  return isHarmed || (['recess', 'face', 'crest'] as const).some((place) => one && other && deltaE00(one[place], other[place]) >= TOLD_DE);
+}
+
+/** Both examples of a rule on the zone that it warns of, where it warns and when all is done; null where one does not see the difference. */
 export function seenExamples({ id, examples }: Rule): Record<keyof Rule['examples'], SeenExample> | null {
   const problems = { fires: exampleProblem(examples.fires), silent: exampleProblem(examples.silent) };
   const found = checkSequence(problems.fires).findings.find(({ rule }) => rule === id);
@@ -89,7 +99,5 @@ export function seenExamples({ id, examples }: Rule): Record<keyof Rule['example
     return zone ? { zone, count } : null;
   };
   const [fires, silent] = [seen(problems.fires, found?.stepIndex ?? Infinity), seen(problems.silent, Infinity)];
-  const isSeen = ({ zone: { strokes }, count }: SeenExample): boolean =>
-    strokes.slice(0, count).some(({ hides, spoilt }) => hides !== null || spoilt.length > 0);
-  return fires && silent && (isSeen(fires) || isSeen(silent)) ? { fires, silent } : null;
+  return fires && silent && differ(fires, silent) ? { fires, silent } : null;
 }

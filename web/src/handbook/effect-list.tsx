@@ -1,5 +1,5 @@
-import { EFFECTS, chosenWish, suits, type Effect } from '@eveningtide/core/effects';
-import { TEMPLATES, USUAL_STORY, pieceFromTemplate, type Piece } from '@eveningtide/core/subjects';
+import { EFFECTS, chosenWish, sampleFor, type Effect } from '@eveningtide/core/effects';
+import { USUAL_STORY } from '@eveningtide/core/subjects';
 import { USUAL_SCHOOLS, type Schools } from '@eveningtide/core/techniques';
 import { useMemo, useState } from 'react';
 import { foundBy } from '../find/find.js';
@@ -12,15 +12,6 @@ import { SearchField } from '../ui/search-field.js';
 const [ROW_PX, FIRST_ROWS] = [150, 6];
 /** Plain to see in a small picture. */
 const SHOWN_AT = 0.7;
-
-/** The first shape on which an effect makes sense. */
-function sampleFor(effect: Effect): Piece | null {
-  for (const template of TEMPLATES) {
-    const piece = pieceFromTemplate(template, { id: template.id, name: template.name, scaleRatio: 76 });
-    if (suits(effect, piece)) return piece;
-  }
-  return null;
-}
 
 /** Every effect that can be wished for: what it looks like, the ways to it, what it needs and what must not come after. */
 export function EffectList() {

@@ -1,4 +1,4 @@
-import type { Example } from '@eveningtide/core/sequence';
+import { EXAMPLE_RELIEF, type Example } from '@eveningtide/core/sequence';
 import { substrateById } from '@eveningtide/core/subjects';
 import type { CardGround, SeenExample } from '@eveningtide/core/surface';
 import { CardPicture } from '../looks/card-picture.js';
@@ -7,14 +7,13 @@ import { placesAt } from '../looks/places-at.js';
 
 const PX_PER_MM = 6;
 const SEED = 2;
-const RIVETED = { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 };
 const EVEN = { grooveDepthUm: 0, grooveWidthUm: 0, crestHeightUm: 0 };
 
 /** A patch of what the example is done on: plates of a kit, boards of wood, all else without joints. */
 function groundOf({ on }: Example): CardGround {
   const { kind } = substrateById(on?.substrate ?? 'polystyrene');
   const isJointed = (kind === 'plastic' && !on?.keepClean?.includes('glazing')) || kind === 'metal' || kind === 'wood' || kind === 'resin';
-  return { of: kind === 'wood' ? 'timber' : null, relief: isJointed ? RIVETED : EVEN, pxPerMm: PX_PER_MM, seed: SEED };
+  return { of: kind === 'wood' ? 'timber' : null, relief: isJointed ? EXAMPLE_RELIEF : EVEN, pxPerMm: PX_PER_MM, seed: SEED };
 }
 
 /** How an example of a rule looks where it is met. */

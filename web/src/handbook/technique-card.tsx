@@ -1,13 +1,13 @@
+import { EXAMPLE_RELIEF } from '@eveningtide/core/sequence';
 import { exampleOf, type CardGround } from '@eveningtide/core/surface';
 import { useMemo } from 'react';
 import { CardPicture } from '../looks/card-picture.js';
 import { changeWords } from '../looks/change-words.js';
 import { placesAt } from '../looks/places-at.js';
 
-const RELIEF = { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 };
 const GROUNDS: readonly { name: string; ground: CardGround }[] = [
-  { name: 'on planks', ground: { of: 'timber', relief: RELIEF, pxPerMm: 8, seed: 3 } },
-  { name: 'on plates', ground: { of: 'steel', relief: { ...RELIEF, grooveDepthUm: 200 }, pxPerMm: 8, seed: 3 } },
+  { name: 'on planks', ground: { of: 'timber', relief: EXAMPLE_RELIEF, pxPerMm: 8, seed: 3 } },
+  { name: 'on plates', ground: { of: 'steel', relief: { ...EXAMPLE_RELIEF, grooveDepthUm: 200 }, pxPerMm: 8, seed: 3 } },
 ];
 
 /** What a technique looks like, painted by the same reckoning as everything else; nothing where it leaves nothing to be seen. */

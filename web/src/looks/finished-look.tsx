@@ -6,6 +6,7 @@ import { whenIdle } from '../ui/when-idle.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { ElevationPicture } from './elevation-picture.js';
 import { scaleFor } from './elevation-scale.js';
+import { useHarms } from './use-harms.js';
 import { Silhouette } from './silhouette.js';
 
 /** Painted so many times finer than it is shown: it has no outlines to hide coarse edges. */
@@ -20,19 +21,20 @@ interface FinishedLookProps {
 /** A piece as it is planned to look in the end. It is painted when there is time: a list must not wait for it. */
 export function FinishedLook({ piece, widthPx = 126, heightPx = 56 }: FinishedLookProps) {
   const supplies = useSupplies();
+  const harms = useHarms(piece.id);
   const [known, setKnown] = useState<{ view: View; strokes: ReadonlyMap<string, ZoneStrokes> } | null>(null);
   useEffect(
     () =>
       whenIdle(() => {
         const [view] = elevationsOf(piece);
         try {
-          setKnown(view && piece.steps.length > 0 ? { view, strokes: strokesOfAll(sequenceOf(piece, supplies, null)) } : null);
+          setKnown(view && piece.steps.length > 0 ? { view, strokes: strokesOfAll(sequenceOf(piece, supplies, null), harms) } : null);
         } catch {
           // a piece that cannot be worked out is drawn as it came
           setKnown(null);
         }
       }),
-    [piece, supplies],
+    [piece, supplies, harms],
   );
   if (!known)
     return (

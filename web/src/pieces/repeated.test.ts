@@ -11,6 +11,7 @@ const found = (stepIndex: number, more: Partial<Finding> = {}): Finding => ({
   message: 'Too soon.',
   evidence: `step ${String(stepIndex)}`,
   causeIndex: 1,
+  spoils: null,
   fixes: [],
   waived: null,
   ...more,

@@ -14,11 +14,16 @@ const WIDTH = 400;
 const HEAD_UM = 60;
 const FOOT_UM = 50;
 
+/** What can be cut through, and where: at the zone that was pressed, else low on the side. */
+export function cutAt(piece: Piece, zoneId: string | null): { zones: readonly Zone[]; zone: Zone | undefined } {
+  const zones = piece.zones.filter((zone) => !zone.keepClean);
+  return { zones, zone: zones.find((one) => one.id === zoneId) ?? zones.find((one) => one.id === 'side-lower') ?? zones[0] };
+}
+
 /** The cut through the surface, to scale in both directions: pointing at a layer lights its row, and the other way round. */
 export function SectionPanel({ piece, openStepId }: { piece: Piece; openStepId: string | null }) {
   const { zoneId, setZone } = useFocus();
-  const zones = piece.zones.filter((zone) => !zone.keepClean);
-  const zone = zones.find((one) => one.id === zoneId) ?? zones.find((one) => one.id === 'side-lower') ?? zones[0];
+  const { zones, zone } = cutAt(piece, zoneId);
   if (!zone) return null;
   const number = piece.steps.findIndex((step) => step.id === openStepId) + 1;
   return (

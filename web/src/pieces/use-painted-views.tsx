@@ -3,6 +3,7 @@ import type { Piece, View } from '@eveningtide/core/subjects';
 import { useEffect, useState, type ReactNode } from 'react';
 import { ElevationPicture } from '../looks/elevation-picture.js';
 import { doneAfter, sequenceOf } from '../looks/look.js';
+import { useHarms } from '../looks/use-harms.js';
 import { whenIdle } from '../ui/when-idle.js';
 import { useSupplies } from '../workers/outlook-context.js';
 
@@ -21,6 +22,7 @@ export function usePaintedViews(
   words: string | null = null,
 ): ((view: View) => ReactNode) | null {
   const supplies = useSupplies();
+  const harms = useHarms(piece.id);
   const [known, setKnown] = useState<Painted | null>(null);
   useEffect(
     () =>
@@ -28,13 +30,13 @@ export function usePaintedViews(
         try {
           const problem = sequenceOf(piece, supplies, null);
           const done = Array.from({ length: piece.steps.length + 1 }, (_, i) => doneAfter(piece, problem, i));
-          setKnown({ piece, strokes: strokesOfAll(problem), doneAfter: done });
+          setKnown({ piece, strokes: strokesOfAll(problem, harms), doneAfter: done });
         } catch {
           // a piece that cannot be worked out keeps its flat colours
           setKnown(null);
         }
       }),
-    [piece, supplies],
+    [piece, supplies, harms],
   );
   if (known?.piece.id !== piece.id) return null;
   const untilStep = known.doneAfter[Math.min(planned, known.doneAfter.length - 1)] ?? 0;

@@ -2,6 +2,7 @@ import { strokesAlong } from '@eveningtide/core/sequence';
 import type { Piece, Zone } from '@eveningtide/core/subjects';
 import { useMemo, useState } from 'react';
 import { sequenceOf } from '../looks/look.js';
+import { useHarms } from '../looks/use-harms.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty } from '../ui/states.js';
 import { useSupplies } from '../workers/outlook-context.js';
@@ -10,10 +11,11 @@ import { CardAlong } from './card-along.js';
 /** What each step will do on a patch of the piece's own surface, zone by zone. */
 export function TestCard({ piece, firstZoneId }: { piece: Piece; firstZoneId: string | null }) {
   const supplies = useSupplies();
+  const harms = useHarms(piece.id);
   const [zoneId, setZoneId] = useState(() => firstZoneId ?? mostWorked(piece)?.id ?? '');
   const problem = useMemo(() => sequenceOf(piece, supplies, null), [piece, supplies]);
   const hasZone = piece.zones.some(({ id }) => id === zoneId);
-  const planned = useMemo(() => (hasZone ? strokesAlong(problem, zoneId) : null), [problem, zoneId, hasZone]);
+  const planned = useMemo(() => (hasZone ? strokesAlong(problem, zoneId, harms) : null), [problem, zoneId, harms, hasZone]);
   const zones = piece.zones.filter(({ keepClean }) => keepClean === null);
   const field = (
     <SelectField

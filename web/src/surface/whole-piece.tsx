@@ -9,8 +9,9 @@ import { ElevationPicture } from '../looks/elevation-picture.js';
 import { scaleFor } from '../looks/elevation-scale.js';
 import { doneAfter, sequenceOf } from '../looks/look.js';
 import { placesAt } from '../looks/places-at.js';
+import { useHarms } from '../looks/use-harms.js';
 import { useFocus } from '../pieces/focus.js';
-import { SectionPanel } from '../pieces/section-panel.js';
+import { SectionPanel, cutAt } from '../pieces/section-panel.js';
 import { Button } from '../ui/button.js';
 import { Hold } from '../ui/hold.js';
 import { Empty } from '../ui/states.js';
@@ -26,8 +27,9 @@ const [WIDTH_PX, HEIGHT_PX, MOST_PX] = [760, 420, 420_000];
 /** All of a piece as it will look, along its steps. */
 export function WholePiece({ piece, onZone }: { piece: Piece; onZone: (zoneId: string) => void }) {
   const supplies = useSupplies();
+  const harms = useHarms(piece.id);
   const problem = useMemo(() => sequenceOf(piece, supplies, null), [piece, supplies]);
-  const strokes = useMemo(() => strokesOfAll(problem), [problem]);
+  const strokes = useMemo(() => strokesOfAll(problem, harms), [problem, harms]);
   const views = useMemo(() => elevationsOf(piece), [piece]);
   const [seed, setSeed] = useState(1);
   const [lamp, setLamp] = useState<Lamp>('day');
@@ -125,14 +127,15 @@ function Views({ piece, views, look, seed, words }: ViewsProps) {
 
 /** What lies on the zone that was pressed, cut through, and the way to its test card. */
 function Stack({ piece, stepId, onZone }: { piece: Piece; stepId: string | null; onZone: (zoneId: string) => void }) {
-  const { zoneId } = useFocus();
+  const { zone } = cutAt(piece, useFocus().zoneId);
+  if (!zone) return null;
   return (
     <section aria-label="What lies there" className="no-print sticky top-32 mt-3 self-start border border-line-strong bg-paper">
       <SectionPanel piece={piece} openStepId={stepId} />
       <div className="px-4 py-2.5">
         <Button
           onClick={() => {
-            onZone(zoneId ?? '');
+            onZone(zone.id);
           }}
         >
           <FlaskConical size={16} aria-hidden="true" /> Try its steps on a card

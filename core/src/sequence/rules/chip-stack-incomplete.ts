@@ -65,8 +65,8 @@ export const chipStackIncomplete: Rule = {
           message: `It will not chip: ${first.what}.`,
           evidence:
             'Wanted, from below: a hard coat that stands up to water, the soluble layer, one to three thin water-based coats. Where nothing is offered here, the layers are built anew from the hard coat up.',
+          spoils: 'unopened',
         }),
-        spoils: 'unopened',
         propose: () => {
           const top = first.zone.layers.findLast(isFilm);
           return top ? solubleUnder(moment, top.stepIndex) : [];

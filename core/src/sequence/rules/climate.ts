@@ -89,8 +89,8 @@ export const climate: Rule = {
         zones: moment.zones.map((zone) => zone.zone.id),
         message: worst.message,
         evidence: `${limits.map((limit) => limit.evidence).join(' ')} Warmer or drier air helps, or what dries otherwise; no other order does.`,
+        spoils: worst.severity === 'snag' ? SEEN[worst.what] : null,
       }),
-      spoils: worst.severity === 'snag' ? SEEN[worst.what] : null,
       propose: () => swaps(moment),
     };
     return [caused];

@@ -35,8 +35,8 @@ export const decalNeedsGloss: Rule = {
           message: 'The surface is too matt for a decal: it will silver.',
           evidence: `About ${String(first.sheenGu)} GU; smooth satin is ${String(SMOOTH_FROM_GU)} or more.`,
           causeIndex: first.layer?.stepIndex ?? null,
+          spoils: 'silvered',
         }),
-        spoils: 'silvered',
         propose: () => insertGlossCoat(moment),
       },
     ];

@@ -31,8 +31,8 @@ export const glazingUnmasked: Rule = {
         zones: open.map((zone) => zone.zone.id),
         message: 'Spray reaches the glazing and fogs it.',
         evidence: 'The glazing is neither masked nor taken off at this step.',
+        spoils: 'fogged',
       }),
-      spoils: 'fogged',
       propose: () =>
         maskPairs(
           moment,

@@ -35,8 +35,8 @@ export const powderNeedsTooth: Rule = {
         message: 'Powder will not hold on this shine.',
         evidence: `About ${String(first.sheenGu)} GU from ${first.layer ? `step ${String(first.layer.stepIndex + 1)}` : 'the piece as it came'}; matt is below ${String(SATIN_FROM_GU)}.`,
         causeIndex: first.layer?.stepIndex ?? null,
+        spoils: 'slid',
       }),
-      spoils: 'slid',
       propose: () => insertMattCoat(moment),
     };
     return [caused];

@@ -13,8 +13,6 @@ import type { Moment } from '../moment.js';
 export interface Caused {
   cause: string;
   finding: Finding;
-  /** What is then seen on the zones of the finding, for pictures of them; left out where nothing is. */
-  spoils?: Spoil | null;
   /** Changes that may cure it; asked for only when they are wanted. */
   propose?: () => Fix[];
 }
@@ -62,6 +60,7 @@ interface Said {
   message: string;
   evidence: string;
   causeIndex?: number | null;
+  spoils?: Spoil | null;
 }
 
 /** Builds the finding for the step a rule is looking at. */
@@ -70,8 +69,20 @@ export const finding = (moment: Moment, rule: string, severity: Severity, said: 
 
 /** Builds a finding for any step: at the end of the walk a rule looks back. */
 export function findingAt(step: Step, stepIndex: number, rule: string, severity: Severity, said: Said): Finding {
-  const { zones, message, evidence, causeIndex = null } = said;
-  return { rule, severity, stepIndex, stepId: step.id, zones: [...new Set(zones)], message, evidence, causeIndex, fixes: [], waived: null };
+  const { zones, message, evidence, causeIndex = null, spoils = null } = said;
+  return {
+    rule,
+    severity,
+    stepIndex,
+    stepId: step.id,
+    zones: [...new Set(zones)],
+    message,
+    evidence,
+    causeIndex,
+    spoils,
+    fixes: [],
+    waived: null,
+  };
 }
 
 /** `the enamel, matt of step 2` */

@@ -17,8 +17,8 @@ function softUnder(moment: Moment, rule: string, spoils: Spoil, message: (layer:
         message: message(layerWords(soft)),
         evidence: `${formatMinutes(moment.startMin - soft.endMin)} old, dry-hard after ${formatMinutes(hard - soft.endMin)}.${concerns(share)}`,
         causeIndex: soft.stepIndex,
+        spoils,
       }),
-      spoils,
       propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard, 'dry-hard')],
     };
   });

@@ -60,8 +60,8 @@ function attack(moment: Moment, { substrate }: ZoneState, solvent: SolventClass,
       zones: moment.zones.filter((zone) => zone.substrate === substrate).map((zone) => zone.zone.id),
       message: `${sentence(from)} attacks ${substrate.name.toLowerCase()}, which is ${state} here.`,
       evidence: `${String(coats)} of ${String(BARRIER_BRUSH_COATS)} brushed sealer coats lie between.`,
+      spoils: substrate.kind === 'foam' ? 'melted' : 'cracked',
     }),
-    spoils: substrate.kind === 'foam' ? 'melted' : 'cracked',
     propose: () => [...swaps(moment), ...insertSealerForSubstrate(moment)],
   };
 }

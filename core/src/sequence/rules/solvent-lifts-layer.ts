@@ -82,17 +82,18 @@ export const solventLiftsLayer: Rule = {
             continue;
           }
           const share = shareMet(layer, zone, moment.incoming);
-          const severity = outcome === 'lifts' && !layer.material.chalky ? 'snag' : 'caution';
+          const lifts = outcome === 'lifts' && !layer.material.chalky;
+          const severity = share < LEAST_SHARE ? 'hint' : lifts ? 'snag' : 'caution';
           const verb = outcome === 'lifts' ? 'lifts' : 'softens';
           found.set(cause, {
             cause,
-            finding: finding(moment, ID, share < LEAST_SHARE ? 'hint' : severity, {
+            finding: finding(moment, ID, severity, {
               zones: [zone.zone.id],
               message: `${sentence(from)} ${verb} ${layerWords(layer)}.`,
               evidence: `${layer.material.name}: ${stateWords(layer, moment.startMin)}; no barrier lies between.${concerns(share)}`,
               causeIndex: layer.stepIndex,
+              spoils: severity === 'snag' ? 'lifted' : null,
             }),
-            spoils: share >= LEAST_SHARE && severity === 'snag' ? 'lifted' : null,
             propose: () => [
               ...insertSeals(moment),
               ...swaps(moment),

@@ -72,9 +72,9 @@ export const tooSoon: Rule = {
             : `Too soon: ${layerWords(layer)} is ready ${formatMinutes(opens - moment.startMin)} later.`,
           evidence: `${age(moment, opening)} old, needs ${never ? 'drier air' : formatMinutes(opens - layer.endMin)}: ${moment.incoming.technique.name.toLowerCase()} waits ${WAIT_WORDS[opening.why]}.${concerns(opening.share)}`,
           causeIndex: layer.stepIndex,
+          // what a full coat locks in goes on drying and shrinking under it
+          spoils: opening.why === 'recoat' && moment.incoming.technique.effect === 'film' ? 'cracked' : null,
         }),
-        // what a full coat locks in goes on drying and shrinking under it
-        spoils: opening.why === 'recoat' && moment.incoming.technique.effect === 'film' ? 'cracked' : null,
         propose: () => (never ? [] : [...letPlanChoose(moment), ...waitUntil(moment, opens, 'ready')]),
       };
     });
@@ -114,8 +114,8 @@ export const tooLate: Rule = {
           message: `Too late for ${layerWords(layer)}: its window closed ${formatMinutes(moment.startMin - closed)} before.`,
           evidence: `${age(moment, opening)} old, closes at ${formatMinutes(closed - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
+          spoils: dead && opening.why === 'chip' ? 'unopened' : null,
         }),
-        spoils: dead && opening.why === 'chip' ? 'unopened' : null,
         propose: () => [...letPlanChoose(moment), ...layAgain(moment, layer)],
       };
     });
@@ -161,8 +161,8 @@ export const betweenWindows: Rule = {
           message: `${sentence(layerWords(layer))} wrinkles under a coat now.`,
           evidence: `${age(moment, opening)} old; takes it up to ${formatMinutes((wet?.toMin ?? 0) - layer.endMin)} or from ${formatMinutes((hard?.fromMin ?? 0) - layer.endMin)}.`,
           causeIndex: layer.stepIndex,
+          spoils: 'wrinkled',
         }),
-        spoils: 'wrinkled',
         propose: () => [...letPlanChoose(moment), ...waitUntil(moment, hard?.fromMin ?? Infinity, 'hard'), ...insertSeals(moment)],
       };
     });

@@ -34,8 +34,8 @@ export const tooThickToSpray: Rule = {
           zones: moment.zones.map(({ zone }) => zone.id),
           message: `${material.name} this thick clogs the nozzle.`,
           evidence: `About ${String(Math.round(solids))} % solids by volume; ${String(most)} % is the most that sprays well.`,
+          spoils: 'spat',
         }),
-        spoils: 'spat',
         propose: () =>
           usual
             ? [{ way: 'adjust', label: 'Thin it as usual', edits: [{ kind: 'patch', at: moment.stepIndex, patch: { dilution: usual } }] }]

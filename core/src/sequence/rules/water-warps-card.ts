@@ -48,8 +48,8 @@ export const waterWarpsCard: Rule = {
           zones: open.map(({ zone }) => zone.id),
           message: `${sentence(from)} warps bare card.`,
           evidence: 'Nothing seals the card below.',
+          spoils: 'warped',
         }),
-        spoils: 'warped',
         propose: () => insertPrimer(moment, CARD_GROUNDS, 'Seal it first'),
       },
     ];

@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { deltaE00, type Linear } from '../../colour/index.js';
-import { RULES, SPOILS, checkSequence, exampleProblem, strokesOfAll, type Example, type Rule, type Spoil } from '../../sequence/index.js';
+import {
+  RULES,
+  SPOILS,
+  checkSequence,
+  exampleProblem,
+  harmsOf,
+  strokesOfAll,
+  type Example,
+  type Rule,
+  type Spoil,
+} from '../../sequence/index.js';
 import { TestCard, exampleStrokes, meanOf, seenExamples, type CardGround } from '../index.js';
 
 const GROUND: CardGround = { of: 'timber', relief: { grooveDepthUm: 300, grooveWidthUm: 300, crestHeightUm: 300 }, pxPerMm: 3, seed: 1 };
@@ -112,5 +122,41 @@ describe('faults', () => {
     const of = (seed: number) => new TestCard({ ...GROUND, seed }).after(harmedBy('blushed')).light;
     expect(of(1)).not.toEqual(of(2));
     expect(deltaE00(meanOf(of(1)), meanOf(of(2)))).toBeLessThan(3);
+  });
+});
+
+describe('harm as the plan tells it', () => {
+  const fogging = exampleProblem(RULES.find(({ id }) => id === 'glazing-unmasked')!.examples.fires);
+  const { findings } = checkSequence(fogging);
+
+  test('is what is drawn, whatever a walk of its own would say', () => {
+    const told = harmsOf(fogging.steps, findings);
+    expect(told).toEqual([{ spoil: 'fogged', stepId: 's1', causeId: null, zones: ['glazing'] }]);
+    expect(strokesOfAll(fogging, told)).toEqual(strokesOfAll(fogging));
+    expect(strokesOfAll(fogging, []).get('glazing')!.strokes).toEqual([]);
+    // a rule that is turned off tells nothing, and nothing of it is seen
+    const off = checkSequence({ ...fogging, severities: { 'glazing-unmasked': 'off' } }).findings;
+    expect(harmsOf(fogging.steps, off)).toEqual([]);
+  });
+
+  test('goes by the steps, not by their places: one more before it changes nothing', () => {
+    const [fires] = [exampleProblem(RULES.find(({ id }) => id === 'solvent-lifts-layer')!.examples.fires)];
+    const told = harmsOf(fires.steps, checkSequence(fires).findings);
+    const cleaned = {
+      ...fires,
+      steps: [{ ...fires.steps[0]!, id: 'first', technique: 'clean', material: 'water-detergent' }, ...fires.steps],
+    };
+    const spoilt = strokesOfAll(cleaned, told)
+      .get('side-lower')!
+      .strokes.flatMap((stroke) => stroke.spoilt);
+    expect(spoilt).toEqual([{ spoil: 'lifted', causeIndex: 1 }]);
+  });
+
+  test('what is only tonight’s is seen too: a can in damp air blushes', () => {
+    const damp = exampleProblem(RULES.find(({ id }) => id === 'climate')!.examples.fires);
+    const dry = { ...damp, bench: exampleProblem({ steps: [] }).bench };
+    const harms = harmsOf(damp.steps, checkSequence(damp).findings);
+    expect(strokesOfAll(dry).get('roof')!.strokes[0]!.spoilt).toEqual([]);
+    expect(strokesOfAll(dry, harms).get('roof')!.strokes[0]!.spoilt).toEqual([{ spoil: 'blushed', causeIndex: null }]);
   });
 });
