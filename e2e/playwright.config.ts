@@ -15,7 +15,7 @@ export default defineConfig({
     { name: 'short', testMatch: '**/*.spec.ts', testIgnore: LONG },
   ],
   // each test waits for the page a third of its time: three keep two cores busy
-  workers: 2,
+  workers: 3,
   fullyParallel: true,
   timeout: PATIENCE * 240_000,
   expect: { timeout: PATIENCE * 20_000 },
