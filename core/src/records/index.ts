@@ -1,3 +1,4 @@
 export * from './as-done.js';
 export { recordRows, type RecordRow } from './rows.js';
 export * from './dossier.js';
+export { OLD_AGES, OLD_LAYERS, alreadyOnIt, type AlreadyOnIt, type OldAge, type OldLayer } from './already-on-it.js';

@@ -46,6 +46,17 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
       {isPainted && (
         <Check
           className="self-end pb-1"
+          checked={answers.comesWorn}
+          onChange={(comesWorn) => {
+            setValue('comesWorn', comesWorn);
+          }}
+        >
+          weathered already
+        </Check>
+      )}
+      {isPainted && (
+        <Check
+          className="self-end pb-1"
           checked={answers.repaint}
           onChange={(repaint) => {
             setValue('repaint', repaint);

@@ -8,6 +8,7 @@ import { useUsualScale } from '../store/usual-scale.js';
 import { Button } from '../ui/button.js';
 import { Field } from '../ui/field.js';
 import { notifyFailure } from '../ui/notify.js';
+import { ASKS_WHAT_IS_ON_IT } from './asks-what-is-on-it.js';
 import { ComesFields } from './new-piece-comes.js';
 import { BY_WISHES, MOST_MODELS, useNewPiece } from './new-piece-form.js';
 import { LooksFields } from './new-piece-looks.js';
@@ -46,7 +47,10 @@ export function NewPieceFields({ beginning, onOtherKind, onClose }: NewPieceFiel
       const recipe = RECIPES.find(({ id }) => id === sent.start) ?? null;
       const bodyColour = sent.comes !== 'painted' || sent.repaint ? sent.bodyColour : null;
       const piece = await make({ piece: made(sent), recipe, bodyColour, photos });
-      await navigate(`/pieces/${piece.id}${sent.start === BY_WISHES ? '/wishes' : ''}`);
+      const asks = sent.comes === 'painted' && sent.comesWorn;
+      await navigate(`/pieces/${piece.id}${sent.start === BY_WISHES && !asks ? '/wishes' : ''}`, {
+        state: asks ? ASKS_WHAT_IS_ON_IT : null,
+      });
     } catch (error) {
       notifyFailure('The piece was not created', error);
     }

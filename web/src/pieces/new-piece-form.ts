@@ -34,6 +34,8 @@ export interface NewPieceForm {
   comesColour: string;
   comesSheen: AsItComes['sheen'];
   comesClean: boolean;
+  /** It is a finished model: what is on it is asked when it is made. */
+  comesWorn: boolean;
   /** Colour it is to have. */
   bodyColour: string;
   /** What is painted already keeps its colour, unless it is repainted. */
@@ -86,6 +88,7 @@ export function useNewPiece(beginning: Beginning, usual: { scaleRatio: number; l
       comesColour: MAKERS_COLOUR,
       comesSheen: startSheen === 'bare' ? 'matt' : startSheen,
       comesClean: false,
+      comesWorn: false,
       bodyColour: BODY_COLOUR,
       repaint: false,
       start: EMPTY,

@@ -1,12 +1,13 @@
 import { duplicated } from '@eveningtide/core/subjects';
 import { nanoid } from '@reduxjs/toolkit';
-import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, Layers, Printer, Scale, Shapes, Share } from 'lucide-react';
+import { Archive, ArchiveRestore, BookmarkPlus, Copy, Ellipsis, History, Layers, Printer, Scale, Shapes, Share } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { usePassOn } from '../passing/use-pass-on.js';
 import { useSavePieceMutation, useSaveShapeMutation, type StoredPiece } from '../store/api.js';
 import { useChangePiece } from '../store/change-piece.js';
 import { toast } from '../store/toast.js';
+import { ASKS_WHAT_IS_ON_IT } from './asks-what-is-on-it.js';
 import { useBenchNow } from '../workers/outlook-context.js';
 import type { MenuItem } from '../ui/menu-opened.js';
 import { Menu } from '../ui/menu.js';
@@ -14,11 +15,13 @@ import { notifyFailure } from '../ui/notify.js';
 
 const SaveFinishDialog = lazy(async () => ({ default: (await import('../finishes/save-finish-dialog.js')).SaveFinishDialog }));
 const ChooseFinishDialog = lazy(async () => ({ default: (await import('../finishes/choose-finish-dialog.js')).ChooseFinishDialog }));
+const AlreadyOnItDialog = lazy(async () => ({ default: (await import('./already-on-it-dialog.js')).AlreadyOnItDialog }));
 const WeighPieceDialog = lazy(async () => ({ default: (await import('./weigh-piece-dialog.js')).WeighPieceDialog }));
 
 /** What is done with a piece as a whole. */
 export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const navigate = useNavigate();
+  const location = useLocation();
   const now = useBenchNow();
   const [save] = useSavePieceMutation();
   const [saveShape] = useSaveShapeMutation();
@@ -51,6 +54,7 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
   const [saving, setSaving] = useState(false);
   const [putting, setPutting] = useState(false);
   const [weighing, setWeighing] = useState(false);
+  const [asksOnIt, setAsksOnIt] = useState(location.state === ASKS_WHAT_IS_ON_IT);
   const items: MenuItem[] = [
     {
       words: 'Save to a file',
@@ -71,6 +75,13 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
       Icon: Layers,
       onSelect: () => {
         setPutting(true);
+      },
+    },
+    {
+      words: 'What is on it already …',
+      Icon: History,
+      onSelect: () => {
+        setAsksOnIt(true);
       },
     },
     {
@@ -112,6 +123,16 @@ export function PieceMenu({ stored }: { stored: StoredPiece }) {
             piece={piece}
             onClose={() => {
               setWeighing(false);
+            }}
+          />
+        )}
+        {asksOnIt && (
+          <AlreadyOnItDialog
+            stored={{ ...stored, piece }}
+            onClose={() => {
+              setAsksOnIt(false);
+              // asked once, not again when the page is read anew
+              if (location.state === ASKS_WHAT_IS_ON_IT) void navigate(location, { replace: true, state: null });
             }}
           />
         )}

@@ -1,0 +1,94 @@
+import { OLD_AGES, OLD_LAYERS, alreadyOnIt, type OldAge } from '@eveningtide/core/records';
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
+import { editorActions } from '../store/editor.js';
+import { useWriteLog } from '../store/log.js';
+import { useAppDispatch, useAppSelector } from '../store/store.js';
+import { Button } from '../ui/button.js';
+import { Check } from '../ui/check.js';
+import { Dialog } from '../ui/dialog.js';
+import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
+import { SelectField } from '../ui/select-field.js';
+import { usePlan } from '../workers/outlook-context.js';
+
+/** What a finished piece brings along, known by its looks: it becomes steps that are done, below all that is to come. */
+export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { stored: StoredPiece; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const { given } = usePlan();
+  const { write, takeBack } = useWriteLog();
+  const [save] = useSavePieceMutation();
+  const isOpen = useAppSelector((state) => state.editor.piece?.id === piece.id);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [age, setAge] = useState<OldAge>('long');
+
+  const put = async (): Promise<void> => {
+    if (!given) return;
+    const { workshop, shelf, originDate } = given;
+    const { steps, entries, waivers } = alreadyOnIt(piece, chosen, { age, ids: () => nanoid(12), workshop, shelf, originDate });
+    const all = [...piece.waivers, ...waivers];
+    try {
+      if (isOpen) {
+        dispatch(editorActions.stepsAdded({ at: 0, steps }));
+        dispatch(editorActions.patched({ waivers: all }));
+      } else await save({ version, piece: { ...piece, steps: [...steps, ...piece.steps], waivers: all } }).unwrap();
+    } catch (error) {
+      notifyFailure('What is on the piece was not kept', error);
+      return;
+    }
+    entries.forEach(write);
+    notifyWithUndo(`${piece.name} has it below its steps, as done`, () => {
+      entries.forEach(({ id }) => {
+        takeBack(id);
+      });
+      if (isOpen) dispatch(editorActions.stepsRemoved(steps.map(({ id }) => id)));
+    });
+    onClose();
+  };
+
+  return (
+    <Dialog
+      title={`What is on ${piece.name} already`}
+      note="Look at it from the side, then rub a damp cotton bud over a place that nobody sees: water first, white spirit next, alcohol last. Stop at the first that colours the bud."
+      wide
+      open
+      onOpenChange={(open) => {
+        if (!open) onClose();
+      }}
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void put();
+        }}
+      >
+        <ul className="divide-y divide-line border-y border-line">
+          {OLD_LAYERS.map(({ id, name, looks, bud }) => (
+            <li key={id} className="py-1.5">
+              <Check
+                checked={chosen.includes(id)}
+                onChange={(on) => {
+                  setChosen(on ? [...chosen, id] : chosen.filter((one) => one !== id));
+                }}
+              >
+                <span className="font-semibold">{name}</span>
+                <span className="block text-[0.8125rem] text-ink-2">
+                  {looks} {bud}
+                </span>
+              </Check>
+            </li>
+          ))}
+        </ul>
+        <div className="mt-3 flex flex-wrap items-end justify-between gap-3">
+          <SelectField label="It was done" className="w-44" value={age} options={OLD_AGES} onChange={setAge} />
+          <div className="flex gap-2">
+            <Button onClick={onClose}>Cancel</Button>
+            <Button look="ink" type="submit" disabled={chosen.length === 0 || !given}>
+              Put it below the steps
+            </Button>
+          </div>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
