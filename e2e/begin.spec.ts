@@ -156,3 +156,37 @@ test('a list of paints: pasted from a spreadsheet, put right in one table, all o
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Nothing found')).toBeVisible();
 });
+
+test('a finished wagon: what is on it is told by its looks, lies below its steps as done, and says what a new coat does to it', async ({
+  bench: page,
+}) => {
+  await page.getByRole('link', { name: 'Pieces' }).click();
+  const dialog = await newPiece(page, 'Open wagon');
+  await dialog.getByLabel('Name', { exact: true }).fill('Old peat wagon');
+  await dialog.getByLabel('As it comes').selectOption({ label: 'painted already' });
+  await dialog.getByRole('checkbox', { name: 'weathered already' }).check();
+  await dialog.getByRole('button', { name: 'Create' }).click();
+
+  const asked = page.getByRole('dialog', { name: 'What is on Old peat wagon already' });
+  await expectAccessible(page);
+  await asked.getByRole('checkbox', { name: /^A wash of enamel or oil/ }).check();
+  await asked.getByRole('checkbox', { name: /^Powder that was never sealed/ }).check();
+  await asked.getByRole('button', { name: 'Put it below the steps' }).click();
+  await expect(rows(page)).toHaveCount(2);
+  await expect(rows(page).nth(0)).toContainText('done');
+  await expect(rows(page).nth(1)).toContainText('done');
+  await expect(page.getByText(/Nothing holds the powder|loose/).first()).toBeVisible();
+
+  // asked once, not again when the page is read anew; and it comes back from the menu
+  await saved(page);
+  await page.reload();
+  await expect(rows(page)).toHaveCount(2);
+  await expect(asked).toBeHidden();
+  await page.getByRole('button', { name: 'More for Old peat wagon' }).click();
+  await page.getByRole('menuitem', { name: 'What is on it already …' }).click();
+  await asked.getByRole('checkbox', { name: /^Acrylic paint/ }).check();
+  await asked.getByRole('button', { name: 'Put it below the steps' }).click();
+  await expect(rows(page)).toHaveCount(3);
+  await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect(rows(page)).toHaveCount(2);
+});

@@ -17,6 +17,12 @@ export function completionOf({ reports, placed }: Pick<PieceOutlook, 'reports' |
   return { paintedMin, dryMin: Math.max(paintedMin, ...reports.map(({ endMin, ripening }) => ripening?.dryHardMin ?? endMin)) };
 }
 
+/** All of a step was done at the bench, and nothing of it goes on. */
+export const isStepDone = ({ sittings }: Pick<PieceOutlook, 'sittings'>, index: number): boolean => {
+  const all = sittings[index] ?? [];
+  return all.length > 0 && all.every(({ begun }) => begun !== null && !begun.isRunning);
+};
+
 /** What is waited for after a step. */
 export interface Wait {
   /** When what comes next may begin; Infinity: not in this air. */

@@ -1,4 +1,4 @@
-import type { Outlook, PieceOutlook } from '../schedule/index.js';
+import { isStepDone, type Outlook, type PieceOutlook } from '../schedule/index.js';
 
 /**
  * What runs at the bench by itself: `opens` until the next step may come, `closes` until it must have come, `judge` until the true tone is seen,
@@ -34,11 +34,10 @@ export function timersOf({ pieces }: Pick<Outlook, 'pieces'>, nowMin: number): T
 }
 
 function ofPiece(own: PieceOutlook): Timer[] {
-  const isDone = (index: number): boolean => own.sittings[index]?.every(({ begun }) => begun !== null && !begun.isRunning) ?? false;
-  const doneIndex = own.steps.findLastIndex((_, index) => isDone(index));
+  const doneIndex = own.steps.findLastIndex((_, index) => isStepDone(own, index));
   const done = own.reports[doneIndex];
   if (!done) return [];
-  const nextIndex = own.steps.findIndex((_, index) => index > doneIndex && !isDone(index));
+  const nextIndex = own.steps.findIndex((_, index) => index > doneIndex && !isStepDone(own, index));
   const next = own.reports[nextIndex];
   const isBegun = own.sittings[nextIndex]?.some(({ begun }) => begun !== null) ?? false;
   const stepId = own.steps[doneIndex]?.id ?? '';

@@ -26,12 +26,10 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
     if (!given) return;
     const { workshop, shelf, originDate } = given;
     const { steps, entries, waivers } = alreadyOnIt(piece, chosen, { age, ids: () => nanoid(12), workshop, shelf, originDate });
-    const all = [...piece.waivers, ...waivers];
     try {
-      if (isOpen) {
-        dispatch(editorActions.stepsAdded({ at: 0, steps }));
-        dispatch(editorActions.patched({ waivers: all }));
-      } else await save({ version, piece: { ...piece, steps: [...steps, ...piece.steps], waivers: all } }).unwrap();
+      if (isOpen) dispatch(editorActions.stepsAdded({ at: 0, steps, waivers }));
+      else
+        await save({ version, piece: { ...piece, steps: [...steps, ...piece.steps], waivers: [...piece.waivers, ...waivers] } }).unwrap();
     } catch (error) {
       notifyFailure('What is on the piece was not kept', error);
       return;

@@ -1,9 +1,9 @@
-import { coatDays, waitAfter, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
+import { coatDays, isStepDone, waitAfter, type Outlook, type PieceOutlook } from '@eveningtide/core/schedule';
 import { shareOf } from '@eveningtide/core/tonight';
 import { dateOf, formatMinutes } from '@eveningtide/core/units';
 import { dryingWedgePath } from '../ui/drying-wedge.js';
 import { useDays, type Days } from '../ui/days.js';
-import { usePlan } from '../workers/outlook-context.js';
+import { useBenchNow, usePlan } from '../workers/outlook-context.js';
 import { partWords } from '../ui/part-words.js';
 import { solventWords } from '../ui/words.js';
 
@@ -93,10 +93,21 @@ function gapWords({ readyIn, closesIn, nightTo, nextAt, takeBack, driesLighter }
   ].filter((words) => typeof words === 'string');
 }
 
+/** It was done, and nothing is waited for any more: then only its day is told. */
+function isOver(own: PieceOutlook, index: number, nowMin: number): boolean {
+  if (!isStepDone(own, index)) return false;
+  const wait = waitAfter(own, index);
+  return isStepDone(own, index + 1) || !wait || Math.max(wait.readyMin, wait.closesMin ?? -Infinity) <= nowMin;
+}
+
 function Gap({ outlook, own, index }: { outlook: Outlook; own: PieceOutlook; index: number }) {
   const days = useDays();
+  const now = useBenchNow();
   const facts = gapFacts(outlook, own, index, days);
-  if (!facts) return null;
+  const report = own.reports[index];
+  if (!facts || !report) return null;
+  if (isOver(own, index, now.minute))
+    return <p className="pr-9 pl-[3.75rem] text-[0.8125rem] text-ink-2">{days.dayOf(outlook.originDate, report.endMin)}</p>;
   const { readyIn, nightTo } = facts;
   if (nightTo === null && readyIn === null) return null;
   const isNight = nightTo !== null;

@@ -1,7 +1,7 @@
 import { mixNeeded } from '@eveningtide/core/coverage';
 import { incomingOf, openAt, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
-import { waitAfter } from '@eveningtide/core/schedule';
+import { isStepDone, waitAfter } from '@eveningtide/core/schedule';
 import { PIECE_KIND_NAMES, elevationsOf, membersOf, substrateById, type Piece, type Step } from '@eveningtide/core/subjects';
 import { formatMinutes } from '@eveningtide/core/units';
 import { ArrowLeft, Printer } from 'lucide-react';
@@ -165,7 +165,7 @@ function StepRow({ piece, step, number }: { piece: Piece; step: Step; number: nu
   const report = own?.reports[at];
   const wait = own ? waitAfter(own, at) : null;
   const cup = cupOf(cups, piece.id, at);
-  const isDone = own?.sittings[at]?.every(({ begun }) => begun !== null && !begun.isRunning) ?? false;
+  const isDone = own !== null && isStepDone(own, at);
   const group = piece.groups.find((one) => one.id === step.groupId);
   return (
     <tr className="break-inside-avoid border-b border-line align-top">

@@ -1,3 +1,4 @@
+import { isStepDone } from '@eveningtide/core/schedule';
 import type { Piece } from '@eveningtide/core/subjects';
 import { countWords } from '../ui/words.js';
 import { usePieceOutlook } from '../workers/outlook-context.js';
@@ -6,9 +7,7 @@ import { usePieceOutlook } from '../workers/outlook-context.js';
 export function PieceProgress({ piece }: { piece: Piece }) {
   const own = usePieceOutlook(piece.id);
   const all = own?.steps.length ?? piece.steps.length;
-  const done =
-    own?.sittings.filter((sittings) => sittings.length > 0 && sittings.every(({ begun }) => begun !== null && !begun.isRunning)).length ??
-    0;
+  const done = own?.steps.filter((_, index) => isStepDone(own, index)).length ?? 0;
   if (all === 0) return <p className="text-ink-2">no steps yet</p>;
   return (
     <>

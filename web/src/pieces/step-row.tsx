@@ -2,8 +2,9 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { incomingOf, stepPaint } from '@eveningtide/core/sequence';
 import { formatDilution } from '@eveningtide/core/mixing';
+import { isStepDone } from '@eveningtide/core/schedule';
 import { membersOf, type Piece, type Step } from '@eveningtide/core/subjects';
-import { GripVertical, X } from 'lucide-react';
+import { Check, GripVertical, X } from 'lucide-react';
 import { useMemo, useState, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react';
 import { editorActions } from '../store/editor.js';
 import { useAppDispatch } from '../store/store.js';
@@ -150,7 +151,8 @@ function StepLine({
   const own = usePieceOutlook(piece.id);
   const incoming = useMemo(() => incomingOf(step, supplies), [step, supplies]);
   const paint = stepPaint(step, supplies, mixes);
-  const minutes = own?.handsOnMin[own.steps.findIndex((s) => s.id === step.id)];
+  const at = own?.steps.findIndex((s) => s.id === step.id) ?? -1;
+  const minutes = own?.handsOnMin[at];
   return (
     <button
       type="button"
@@ -165,6 +167,11 @@ function StepLine({
       <span className="leading-tight font-semibold">
         {incoming.technique.name}
         {step.coats > 1 && <span className="figures ml-1 font-normal whitespace-nowrap text-ink-2">× {step.coats}</span>}
+        {own && isStepDone(own, at) && (
+          <span className="ml-1 inline-flex items-center gap-0.5 font-normal whitespace-nowrap text-ink-2">
+            <Check size={13} aria-hidden="true" /> done
+          </span>
+        )}
         {step.priority !== 'must' && <span className="ml-1 font-normal text-ink-2 italic">{step.priority}</span>}
       </span>
       <span className="flex min-w-0 items-center gap-1.5">

@@ -7,6 +7,7 @@ import {
   type Picture,
   type Piece,
   type Step,
+  type Waiver,
   type Zone,
 } from '@eveningtide/core/subjects';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
@@ -155,8 +156,12 @@ const editor = createSlice({
     memberRemoved: (state, { payload }: PayloadAction<string>) => {
       change(state, (piece) => withoutMember(piece, payload));
     },
-    stepsAdded: (state, { payload }: PayloadAction<{ steps: readonly Step[]; at: number }>) => {
-      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(payload.at, 0, ...payload.steps) }));
+    /** Steps come in, with what of them is let stand. */
+    stepsAdded: (
+      state,
+      { payload: { steps, at, waivers = [] } }: PayloadAction<{ steps: readonly Step[]; at: number; waivers?: readonly Waiver[] }>,
+    ) => {
+      change(state, (piece) => ({ ...piece, steps: piece.steps.toSpliced(at, 0, ...steps), waivers: [...piece.waivers, ...waivers] }));
     },
     stepPatched: {
       ...timed<StepPatch>(),

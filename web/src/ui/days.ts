@@ -1,6 +1,6 @@
 import type { DateStyle, Display } from '@eveningtide/core/schedule';
 import { clockOf, clockShown, dateOf } from '@eveningtide/core/units';
-import { format, parseISO } from 'date-fns';
+import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { benchNow } from '../store/bench-clock.js';
 import { useWorkshopQuery } from '../store/api.js';
@@ -15,7 +15,7 @@ export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday',
 export interface Days {
   /** `19:30` or `7:30 pm`. */
   clock: (minute: number) => string;
-  /** `Thu 26 Nov`, `Thu Nov 26` or `2026-11-26`: no order of figures has to be guessed in any of them. */
+  /** `Thu 26 Nov`, `Thu Nov 26` or `2026-11-26`: no order of figures has to be guessed in any of them. Far from today with its year. */
   day: (date: string) => string;
   dayOf: (originDate: string, minute: number) => string;
   /** The day with its clock time. */
@@ -30,12 +30,20 @@ export interface Days {
 
 const PATTERNS: Record<DateStyle, string> = { words: 'EEE d MMM', 'month-first': 'EEE MMM d', numbers: 'yyyy-MM-dd' };
 
+/** The year is said where one would have to guess it. */
+const YEAR: Record<DateStyle, string> = { words: ' yyyy', 'month-first': ', yyyy', numbers: '' };
+const HALF_A_YEAR = 183;
+
 /** As a workshop is shown until it says otherwise. */
 const USUAL: Pick<Display, 'dates' | 'clock'> = { dates: 'words', clock: '24' };
 
-export function daysIn({ dates, clock: style }: Pick<Display, 'dates' | 'clock'>): Days {
+export function daysIn({ dates, clock: style }: Pick<Display, 'dates' | 'clock'>, now: () => Date = benchNow): Days {
   const clock = (minute: number): string => clockShown(clockOf(minute), style);
-  const day = (date: string): string => format(parseISO(date), PATTERNS[dates]);
+  const day = (date: string): string => {
+    const at = parseISO(date);
+    const isFar = Math.abs(differenceInCalendarDays(at, now())) > HALF_A_YEAR;
+    return format(at, isFar ? `${PATTERNS[dates]}${YEAR[dates]}` : PATTERNS[dates]);
+  };
   const dayOf = (originDate: string, minute: number): string => day(dateOf(originDate, minute));
   const when = (originDate: string, minute: number): string => `${dayOf(originDate, minute)} ${clock(minute)}`;
   const time = (at: string): string => clockShown(at.slice(11, 16), style);

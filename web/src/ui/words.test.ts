@@ -26,9 +26,13 @@ test('counts', () => {
 });
 
 test('days and times', () => {
-  expect(daysIn({ dates: 'words', clock: '24' }).day('2026-11-26')).toBe('Thu 26 Nov');
-  expect(daysIn({ dates: 'words', clock: '24' }).when('2026-11-24', 2 * 1440 + 1170)).toBe('Thu 26 Nov 19:30');
-  expect(daysIn({ dates: 'month-first', clock: '12' }).when('2026-11-24', 2 * 1440 + 1170)).toBe('Thu Nov 26 7:30 pm');
+  const now = (): Date => new Date(2026, 10, 24);
+  const words = daysIn({ dates: 'words', clock: '24' }, now);
+  expect(words.day('2026-11-26')).toBe('Thu 26 Nov');
+  expect(words.when('2026-11-24', 2 * 1440 + 1170)).toBe('Thu 26 Nov 19:30');
+  expect(daysIn({ dates: 'month-first', clock: '12' }, now).when('2026-11-24', 2 * 1440 + 1170)).toBe('Thu Nov 26 7:30 pm');
+  expect(words.day('2025-11-24')).toBe('Mon 24 Nov 2025');
+  expect(daysIn({ dates: 'month-first', clock: '24' }, now).day('2027-06-01')).toBe('Tue Jun 1, 2027');
   expect([0, 719, 720, 1439].map(daysIn({ dates: 'words', clock: '12' }).clock)).toEqual(['12:00 am', '11:59 am', '12:00 pm', '11:59 pm']);
   expect(daysIn({ dates: 'numbers', clock: '24' }).when('2026-11-24', 2 * 1440 + 1170)).toBe('2026-11-26 19:30');
 });

@@ -9,6 +9,9 @@ import { Section, type SectionProps } from './section.js';
 const UNIT_NAMES: Record<UnitSystem, string> = { metric: 'metric', us: 'US', imperial: 'imperial' };
 const THEME_NAMES = { day: 'day', dusk: 'dusk' } as const;
 
+/** A day that shows how dates are written: none of its figures could be the other. */
+const EXAMPLE = '2026-11-26';
+
 /** How everything looks and reads. Units and dates belong to the workshop, theme and text size to this screen. */
 export function DisplaySection({ workshop: { display }, change }: SectionProps) {
   const dispatch = useAppDispatch();
@@ -27,7 +30,10 @@ export function DisplaySection({ workshop: { display }, change }: SectionProps) 
         <SelectField
           label="Dates"
           value={display.dates}
-          options={DATE_STYLES.map((id) => ({ id, name: daysIn({ dates: id, clock: '24' }).day('2026-11-26') }))}
+          options={DATE_STYLES.map((id) => ({
+            id,
+            name: daysIn({ dates: id, clock: '24' }, () => new Date(`${EXAMPLE}T12:00`)).day(EXAMPLE),
+          }))}
           onChange={(dates) => {
             change({ display: { ...display, dates } });
           }}
