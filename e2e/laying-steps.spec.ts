@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { addStep, expect, expectAccessible, make, more, openPiece, pasteNotes, rows, saved, test } from './fixtures.js';
+import { addStep, expect, expectAccessible, facts, make, more, onlyOn, openPiece, pasteNotes, rows, saved, test } from './fixtures.js';
 
 /** Ten steps as a seasoned painter would say them. */
 const LINES = [
@@ -112,6 +112,33 @@ test('ten steps are laid by mouse with at most 35 presses: each asks in turn, an
   expect(shown[2]).toContain('3 : 2 acrylic thinner');
   for (const i of [4, 5, 6]) expect(shown[i]).toMatch(/side, upper; side, lower/);
   for (const i of [7, 8]) expect(shown[i]).toMatch(/\broof\b/);
+  await saved(page);
+});
+
+test('zones are kept as a group under a name, and meant by it: with one press, in a typed line, and on the zone', async ({
+  bench: page,
+}) => {
+  await make(page, 'Fish van 6', 'Covered van');
+  await addStep(page, 'Wash', 'Umber enamel wash');
+  await onlyOn(page, 'roof', 'ends');
+  const zones = (row: Locator) => row.getByRole('group', { name: 'Zones' });
+  await zones(rows(page).last()).getByRole('button', { name: 'Keep these as a group …' }).click();
+  await page.keyboard.type('Weather side');
+  await page.keyboard.press('Enter');
+  await expect(zones(rows(page).last()).getByRole('checkbox', { name: 'weather side' })).toBeChecked();
+  await expect(rows(page).last()).toContainText('weather side');
+
+  await page.getByLabel('Or type a step, or paste notes').fill('drybrush pale lichen weather side 10 %');
+  await page.keyboard.press('Enter');
+  await expect(rows(page)).toHaveCount(2);
+  await expect(rows(page).nth(1)).toContainText('weather side');
+
+  // the roof leaves it: both steps are where they were, and say so
+  await rows(page).first().locator('button[id^=step-]').click();
+  await page.keyboard.press('Escape');
+  await facts(page).locator('dl').getByRole('button', { name: 'Roof', exact: true }).click();
+  await facts(page).getByRole('group', { name: 'Groups it belongs to' }).getByRole('checkbox', { name: 'weather side' }).uncheck();
+  await expect(rows(page).nth(1)).toContainText('roof; ends');
   await saved(page);
 });
 

@@ -19,7 +19,7 @@ import { workshop } from './workshop.js';
 export const KEPT_LISTS = { materials, bottles, mixes, finishes, strips, cutlists, loads, plantings, shapes, pieces, log };
 
 /** Of the plan file. It goes up when something is added to the register, or when what stands in it changes its fields. */
-export const PLAN_VERSION = 13;
+export const PLAN_VERSION = 14;
 
 /** What is kept once. */
 export const KEPT_ONES = { workshop };

@@ -1,7 +1,7 @@
 import { effectById, isEffectId } from '../effects/index.js';
 import { isSubstrateId, type Piece } from '../subjects/index.js';
 import { duplicates, ids, unknown, type PlanFault } from './fault.js';
-import { each, keptList, type Surroundings } from './kept-thing.js';
+import { each, keptList, type Loose, type Surroundings } from './kept-thing.js';
 import { dayMoved, momentMoved } from './moved.js';
 import { STEP_UPGRADES, placeOf, stepFaults } from './step-faults.js';
 
@@ -66,6 +66,9 @@ function* intentFaults(path: string, { intent, features }: Piece): Generator<Pla
   }
 }
 
+/** Zones could not be put into groups. */
+export const zonesInNoSet = (thing: Loose): Loose => ({ ...thing, zones: each(thing['zones'], (zone) => ({ ...zone, sets: [] })) });
+
 export const pieces = keptList<Piece, 'piece'>({
   one: 'piece',
   most: 10_000,
@@ -108,5 +111,6 @@ export const pieces = keptList<Piece, 'piece'>({
       steps: each(piece['steps'], STEP_UPGRADES[11]),
       zones: each(piece['zones'], (zone) => ({ ...zone, role: zone['id'], of: null, carries: null, count: 1 })),
     }),
+    13: zonesInNoSet,
   },
 });

@@ -1,7 +1,7 @@
 import type { KeptShape } from '../subjects/index.js';
 import { duplicates } from './fault.js';
 import { keptList } from './kept-thing.js';
-import { bodyFaults } from './pieces.js';
+import { bodyFaults, zonesInNoSet } from './pieces.js';
 
 /** Shapes of the painter's own, to begin pieces with. */
 export const shapes = keptList<KeptShape, 'shape'>({
@@ -15,5 +15,5 @@ export const shapes = keptList<KeptShape, 'shape'>({
     yield* bodyFaults(path, shape);
   },
   moved: (shape) => shape,
-  upgrades: {},
+  upgrades: { 13: zonesInNoSet },
 });

@@ -39,6 +39,8 @@ export const MOST_GLUED_BOARDS = 40;
 
 export const MOST_PARTS = 40;
 export const MOST_ZONES = 60;
+/** Groups that a zone belongs to. */
+export const MOST_SETS = 12;
 /** How far anything drawn may reach, in mm. */
 export const FARTHEST_MM = 20_000;
 /** Patches and lines of a drawn view, corners of one of them. */

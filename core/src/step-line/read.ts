@@ -1,7 +1,7 @@
 import { hasSome, type Material, type Supplies } from '../materials/index.js';
 import { parseDilution, thinnerOf, usualDilution, type Dilution } from '../mixing/index.js';
 import { usualTool } from '../sequence/index.js';
-import { plainStep, type Piece, type Step } from '../subjects/index.js';
+import { ownSets, plainStep, type Piece, type Step } from '../subjects/index.js';
 import { TECHNIQUES, TOOLS, isTechniqueId, techniqueById, type Schools, type Technique } from '../techniques/index.js';
 import { zonesGoingOn } from './goes-on.js';
 import { meantBy, stem, stems, thingsOf, type Thing } from './things.js';
@@ -110,6 +110,7 @@ function zonesIn(line: Line, { piece }: LineFor): string[] | null {
     // windows are glazing, and the edges of a slab its ends, whatever they are called on this piece
     also: [role, keepClean ?? ''].map((place) => new Set(stems(place))),
   }));
+  const sets = ownSets(piece).map(({ name, ids }) => ({ ids, words: new Set(stems(name)) }));
   const meant = (words: string[]): string[] | null => {
     const asked = words.map(stem);
     const isSame = (own: ReadonlySet<string>): boolean => own.size === asked.length && asked.every((word) => own.has(word));
@@ -117,7 +118,9 @@ function zonesIn(line: Line, { piece }: LineFor): string[] | null {
       const found = zones.filter(test).map(({ id }) => id);
       return found.length > 0 ? found : null;
     };
+    const set = sets.find(({ words: own }) => isSame(own));
     return (
+      (set ? [...set.ids] : null) ??
       some((zone) => isSame(zone.words)) ??
       (asked.length === 1 && !IDLE_WORDS.has(words[0] ?? '') ? some((zone) => zone.words.has(asked[0] ?? '')) : null) ??
       some((zone) => zone.also.some(isSame))

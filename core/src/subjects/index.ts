@@ -7,6 +7,7 @@ export * from './as-it-comes.js';
 export * from './batch.js';
 export * from './duplicate.js';
 export * from './groups.js';
+export * from './zone-sets.js';
 export * from './templates/index.js';
 export * from './intent.js';
 export { areaOf, at, boxOf, drawnMm2, rect } from './shape/geometry.js';

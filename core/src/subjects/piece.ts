@@ -67,6 +67,8 @@ export interface Zone {
   of: MadeOf | null;
   /** A load lies on it or in it; null: as its template says. */
   carries: boolean | null;
+  /** Names of the groups it belongs to, the painter's own: `weather side`. What is in one group is chosen with one press, or one word. */
+  sets: string[];
   /** So many things alike that its area is of: bundles, stones, figures. */
   count: number;
   substrate: SubstrateId;

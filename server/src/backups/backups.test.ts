@@ -106,7 +106,7 @@ describe('backup and restore', () => {
     await extract({ file: join(work, 'b.tar.gz'), cwd: work });
     const old = await Connection.open(join(work, 'workshop.sqlite'));
     await old.run(
-      `DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench', '011-cans', '012-times', '013-loads', '014-shapes', '015-plantings')`,
+      `DELETE FROM migrations WHERE name IN ('002-firm-ground', '010-bench', '011-cans', '012-times', '013-loads', '014-shapes', '015-plantings', '016-sets')`,
     );
     for (const table of ['materials', 'strips', 'cutlists', 'loads', 'plantings', 'shapes']) await old.run(`DROP TABLE ${table}`);
     for (const [table, column] of [
@@ -115,7 +115,7 @@ describe('backup and restore', () => {
       ['pieces', 'archivedOn'],
       ['pieces', 'shape'],
       ['pieces', 'cleaned'],
-      ...['role', '"of"', 'carries', 'count'].map((c) => ['zones', c]),
+      ...['role', '"of"', 'carries', 'count', 'sets'].map((c) => ['zones', c]),
       ['steps', 'amountMl'],
       ['steps', 'members'],
       ['pictures', 'takenOn'],

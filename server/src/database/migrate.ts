@@ -16,6 +16,7 @@ import { times } from './migrations/012-times.js';
 import { loads } from './migrations/013-loads.js';
 import { shapes } from './migrations/014-shapes.js';
 import { plantings } from './migrations/015-plantings.js';
+import { sets } from './migrations/016-sets.js';
 import { StartError } from '../start-error.js';
 
 export const MIGRATIONS: readonly Migration[] = [
@@ -34,6 +35,7 @@ export const MIGRATIONS: readonly Migration[] = [
   loads,
   shapes,
   plantings,
+  sets,
 ];
 
 /** The database knows migrations that this program does not: it was written by a newer version. */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { keptShapeOf, pieceFromTemplate, templateById } from '@eveningtide/core/subjects';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -24,6 +25,13 @@ const [finish] = demo.finishes.map((one) => ({
 const [stepDone] = demo.pieces.flatMap(({ steps }) => steps.map(earlier));
 /** A load as it was before it knew its wagon. */
 const { wagonId: _wagon, consist: _consist, ...earlierLoad } = demo.loads[0]!;
+const keptShape = keptShapeOf(
+  pieceFromTemplate(templateById('wall'), { id: 'wall', name: 'Wall', scaleRatio: 76, size: { lengthMm: 200, widthMm: 10, heightMm: 70 } }),
+  'kept',
+  'Wall',
+);
+/** As they were before they could belong to groups. */
+const earlierZones = keptShape.zones.map(({ sets: _sets, ...zone }) => zone);
 const json = (value: unknown): string => `'${JSON.stringify(value).replaceAll("'", "''")}'`;
 
 /** What a painter had when each version was the newest: rows that came with it. */
@@ -61,22 +69,38 @@ const ROWS: Record<string, readonly string[]> = {
     `INSERT INTO bin (kind, id, name, content, deletedAt)
      VALUES ('load', '${earlierLoad.id}', 'Old load', ${json({ thing: earlierLoad, steps: [], mixes: [] })}, '2099-01-01T00:00:00.000Z')`,
   ],
+  '014-shapes': [
+    `INSERT INTO shapes (id, version, position, name, kind, scaleRatio, sizeMm, handled, parts, zones, features, checks, shape) VALUES ('kept', 1, 1, 'Wall', 'structure', 76,
+       ${json(keptShape.sizeMm)}, 0, ${json(keptShape.parts)}, ${json(earlierZones)}, ${json(keptShape.features)}, ${json(keptShape.checks)}, ${json(keptShape.shape)})`,
+    `INSERT INTO bin (kind, id, name, content, deletedAt)
+     VALUES ('shape', 'gone', 'Wall', ${json({ thing: { ...keptShape, id: 'gone', zones: earlierZones }, steps: [], mixes: [] })}, '2099-01-01T00:00:00.000Z')`,
+  ],
 };
 
-test('steps of before say nothing of what is wet, nor of a place: in finishes, in the log, and in what comes back from the bin', async () => {
+/** A database as the first so many versions left it, with what a painter had in them, opened by today's server. */
+async function fromVersions(count: number, look: (http: () => ReturnType<typeof request>) => Promise<void>): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'eveningtide-old-'));
   try {
     const file = join(folder, 'workshop.sqlite');
     const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
     await old.query('CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY)');
-    for (const { name, statements } of MIGRATIONS.slice(0, 8)) {
+    for (const { name, statements } of MIGRATIONS.slice(0, count)) {
       for (const statement of statements) await old.query(statement);
       await old.query(`INSERT INTO migrations VALUES ('${name}')`);
       for (const row of ROWS[name] ?? []) await old.query(row);
     }
     await old.close();
     const { app, end } = await testApp(file);
-    const http = () => request(app.getHttpServer());
+    await look(() => request(app.getHttpServer()));
+    await end();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+const before = (migration: string): number => MIGRATIONS.findIndex(({ name }) => name === migration);
+
+test('steps of before say nothing of what is wet, nor of a place: in finishes, in the log, and in what comes back from the bin', () =>
+  fromVersions(8, async (http) => {
     await http().post(`/api/deleted/finish/${finish!.id}/restore`).expect(204);
     const { body: plan } = await http().get('/api/plan-file').expect(200);
     const steps = [
@@ -96,72 +120,41 @@ test('steps of before say nothing of what is wet, nor of a place: in finishes, i
     expect(steps.length).toBeGreaterThan(2 * finish!.versions[0]!.steps.length);
     for (const step of steps) expect(step).toMatchObject({ intoWet: null, place: null, amountMl: null, technique: expect.any(String) });
     await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
-    await end();
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-  }
-});
+  }));
 
-test('a load that was deleted before it knew its wagon comes back as one that is loose', async () => {
-  const folder = mkdtempSync(join(tmpdir(), 'eveningtide-old-'));
-  try {
-    const file = join(folder, 'workshop.sqlite');
-    const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
-    await old.query('CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY)');
-    for (const { name, statements } of MIGRATIONS.slice(
-      0,
-      MIGRATIONS.findIndex(({ name }) => name === '014-shapes'),
-    )) {
-      for (const statement of statements) await old.query(statement);
-      await old.query(`INSERT INTO migrations VALUES ('${name}')`);
-      for (const row of ROWS[name] ?? []) await old.query(row);
-    }
-    await old.close();
-    const { app, end } = await testApp(file);
-    await request(app.getHttpServer()).post(`/api/deleted/load/${earlierLoad.id}/restore`).expect(204);
-    const { body: plan } = await request(app.getHttpServer()).get('/api/plan-file').expect(200);
+test('a load that was deleted before it knew its wagon comes back as one that is loose', () =>
+  fromVersions(before('014-shapes'), async (http) => {
+    await http().post(`/api/deleted/load/${earlierLoad.id}/restore`).expect(204);
+    const { body: plan } = await http().get('/api/plan-file').expect(200);
     expect(plan.loads).toEqual([{ ...earlierLoad, wagonId: null, consist: '' }]);
-    await end();
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-  }
-});
+  }));
+
+test('zones of shapes that were kept, or deleted, before there were groups belong to none', () =>
+  fromVersions(before('016-sets'), async (http) => {
+    await http().post('/api/deleted/shape/gone/restore').expect(204);
+    const { body: plan } = await http().get('/api/plan-file').expect(200);
+    const shapes = plan.shapes as (typeof keptShape)[];
+    expect(shapes.map(({ id }) => id).sort()).toEqual(['gone', 'kept']);
+    for (const { zones } of shapes) expect(zones).toEqual(keptShape.zones);
+    await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
+  }));
 
 describe('a database of every earlier version', () => {
-  test.each(MIGRATIONS.map(({ name }, i) => [name, i] as const))(
-    '%s comes over whole, and is what a plan file may hold',
-    async (_name, newest) => {
-      const folder = mkdtempSync(join(tmpdir(), 'eveningtide-old-'));
-      try {
-        const file = join(folder, 'workshop.sqlite');
-        const old = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
-        await old.query('CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY)');
-        for (const { name, statements } of MIGRATIONS.slice(0, newest + 1)) {
-          for (const statement of statements) await old.query(statement);
-          await old.query(`INSERT INTO migrations VALUES ('${name}')`);
-          for (const row of ROWS[name] ?? []) await old.query(row);
-        }
-        await old.close();
-
-        const { app, end } = await testApp(file);
-        const http = () => request(app.getHttpServer());
-        const { body: plan } = await http().get('/api/plan-file').expect(200);
-        expect(plan.pieces).toMatchObject([{ id: 'van', name: 'Van', parts: [{ id: 'body' }] }]);
-        expect(plan.bottles).toMatchObject([{ id: 'umber', leftMl: 31 }]);
-        expect(plan.workshop.climate.places).toMatchObject([{ id: 'loft' }]);
-        expect(plan.mixes).toHaveLength(newest >= 3 ? 1 : 0);
-        expect(plan.log).toHaveLength(newest >= 7 ? 2 : newest >= 5 ? 1 : 0);
-        // days beyond sense are gone where they were taken before, so that all of it can be read in again
-        if (newest < MIGRATIONS.length - 1) {
-          expect(plan.pieces[0].doneBy).toBeNull();
-          expect(plan.workshop.dates).toHaveLength(1);
-          await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
-          await http().post('/api/backups').expect(201);
-        }
-        await end();
-      } finally {
-        rmSync(folder, { recursive: true, force: true });
+  test.each(MIGRATIONS.map(({ name }, i) => [name, i] as const))('%s comes over whole, and is what a plan file may hold', (_name, newest) =>
+    fromVersions(newest + 1, async (http) => {
+      const { body: plan } = await http().get('/api/plan-file').expect(200);
+      expect(plan.pieces).toMatchObject([{ id: 'van', name: 'Van', parts: [{ id: 'body' }] }]);
+      expect(plan.bottles).toMatchObject([{ id: 'umber', leftMl: 31 }]);
+      expect(plan.workshop.climate.places).toMatchObject([{ id: 'loft' }]);
+      expect(plan.mixes).toHaveLength(newest >= 3 ? 1 : 0);
+      expect(plan.log).toHaveLength(newest >= 7 ? 2 : newest >= 5 ? 1 : 0);
+      // days beyond sense are gone where they were taken before, so that all of it can be read in again
+      if (newest < MIGRATIONS.length - 1) {
+        expect(plan.pieces[0].doneBy).toBeNull();
+        expect(plan.workshop.dates).toHaveLength(1);
+        await http().put('/api/plan-file?today=2026-11-24').send(plan).expect(200);
+        await http().post('/api/backups').expect(201);
       }
-    },
+    }),
   );
 });

@@ -49,6 +49,7 @@ import {
   MOST_PARTS,
   MOST_PATCHES,
   MOST_PICTURES,
+  MOST_SETS,
   MOST_STEPS,
   MOST_ZONES,
 } from '@eveningtide/core/limits';
@@ -122,6 +123,7 @@ export class ZoneDto implements Zone {
   @Id() role: string;
   @OrNull() @OneWord(MADE_OF) of: MadeOf | null;
   @OrNull() @YesNo() carries: boolean | null;
+  @Words(MOST_SETS) sets: string[];
   @Whole(1, MOST_ALIKE) count: number;
   @Id() substrate: SubstrateId;
   @OneWord(SHEENS) startSheen: Sheen;

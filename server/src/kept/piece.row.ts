@@ -51,6 +51,7 @@ export class ZoneRow extends ChildRow {
   @Column(DataType.STRING) declare role: string;
   @Column(DataType.STRING) declare of: string | null;
   @Column(DataType.BOOLEAN) declare carries: boolean | null;
+  @Column(DataType.JSON) declare sets: string[];
   @Column(DataType.INTEGER) declare count: number;
   @Column(DataType.STRING) declare substrate: string;
   @Column(DataType.STRING) declare startSheen: string;

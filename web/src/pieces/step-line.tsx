@@ -1,7 +1,7 @@
 import { formatDilution } from '@eveningtide/core/mixing';
 import { stepPaint } from '@eveningtide/core/sequence';
 import { lastLaid, readLine, type ReadLine } from '@eveningtide/core/step-line';
-import type { Piece, Step } from '@eveningtide/core/subjects';
+import { zoneSets, type Piece, type Step } from '@eveningtide/core/subjects';
 import { TECHNIQUES, techniqueById, USUAL_SCHOOLS } from '@eveningtide/core/techniques';
 import { nanoid } from '@reduxjs/toolkit';
 import { useDeferredValue, useId, useMemo, useState } from 'react';
@@ -12,7 +12,7 @@ import { useAppDispatch } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { useOnHand } from '../workers/outlook-context.js';
 import { LineInput } from './line-input.js';
-import { zoneSets, zoneWords } from './zone-words.js';
+import { zoneWords } from './zone-words.js';
 
 /** So many words are offered for one that is not understood. */
 const PROPOSALS = 3;

@@ -9,7 +9,9 @@ import {
   SUBSTRATES,
   ZONE_ROLES,
   carryingZones,
+  ownSets,
   substrateById,
+  withSet,
   type KeepClean,
   type MadeOf,
   type Piece,
@@ -110,6 +112,7 @@ export function ZoneEditor({ piece, zone, onClose, ...placing }: Placing & { pie
       >
         a load lies here
       </Check>
+      <ZoneSets piece={piece} zone={zone} />
       <SelectField
         label="Made of"
         className="col-span-3"
@@ -158,6 +161,32 @@ export function ZoneEditor({ piece, zone, onClose, ...placing }: Placing & { pie
       <SurfaceFields zone={zone} onChange={patch} />
       <ZoneFeatures piece={piece} zone={zone} {...placing} />
     </div>
+  );
+}
+
+/** The groups it belongs to: it is taken into one, or out. */
+function ZoneSets({ piece, zone }: { piece: Piece; zone: Zone }) {
+  const dispatch = useAppDispatch();
+  const sets = ownSets(piece);
+  if (sets.length === 0) return null;
+  return (
+    <fieldset className="col-span-6">
+      <legend className="text-[0.8125rem] text-ink-2">Groups it belongs to</legend>
+      <div className="flex flex-wrap gap-x-4">
+        {sets.map(({ name, ids }) => (
+          <Check
+            key={name}
+            checked={ids.includes(zone.id)}
+            onChange={(on) => {
+              const members = on ? [...ids, zone.id] : ids.filter((id) => id !== zone.id);
+              dispatch(editorActions.patched({ zones: withSet(piece.zones, name, members) }));
+            }}
+          >
+            {name}
+          </Check>
+        ))}
+      </div>
+    </fieldset>
   );
 }
 

@@ -1,8 +1,10 @@
-import type { Piece, Step, Zone } from '@eveningtide/core/subjects';
+import { ownSets, type Piece, type Step } from '@eveningtide/core/subjects';
 
-/** `all`, `all but roof`, `side, lower; ends`: the shortest that says it. */
+/** `all`, `weather side`, `all but roof`, `side, lower; ends`: the shortest that says it. */
 export function zoneWords(piece: Piece, step: Step): string {
   if (step.zones.includes('all')) return 'all';
+  const set = ownSets(piece).find(({ ids }) => ids.length === step.zones.length && ids.every((id) => step.zones.includes(id)));
+  if (set) return set.name;
   const open = piece.zones.filter((zone) => !zone.keepClean);
   const named = piece.zones.filter((zone) => step.zones.includes(zone.id));
   const missing = open.filter((zone) => !step.zones.includes(zone.id));
@@ -30,15 +32,4 @@ export function toggledZone(piece: Piece, step: Step, id: string): string[] {
   const next = now.includes(id) ? now.filter((zone) => zone !== id) : [...now, id];
   if (next.length === 0) return step.zones;
   return open.every((zone) => next.includes(zone)) ? ['all', ...next.filter((zone) => !open.includes(zone))] : next;
-}
-
-/** Zones that share the word they begin with, `side, upper` and `side, lower`, by that word: chosen with one press. */
-export function zoneSets(piece: Piece): { name: string; ids: readonly string[] }[] {
-  const open = piece.zones.filter((zone) => !zone.keepClean);
-  const wordOf = (zone: Zone): string => /^\p{L}+/u.exec(zone.name.toLowerCase())?.[0] ?? '';
-  return [...new Set(open.map(wordOf))].flatMap((word) => {
-    const zones = open.filter((zone) => wordOf(zone) === word);
-    if (word === '' || zones.length < 2 || zones.length === open.length) return [];
-    return [{ name: word.endsWith('s') ? word : `${word}s`, ids: zones.map(({ id }) => id) }];
-  });
 }

@@ -1,5 +1,6 @@
-import type { Piece, Step } from '@eveningtide/core/subjects';
-import { namedZones, toggledZone, zoneSets } from './zone-words.js';
+import { zoneSets, type Piece, type Step } from '@eveningtide/core/subjects';
+import { KeepSet } from './keep-set.js';
+import { namedZones, toggledZone } from './zone-words.js';
 
 /** Which zones a step is done on. `all` is every zone that need not be kept clean. */
 export function ZonesField({ piece, step, onChange }: { piece: Piece; step: Step; onChange: (zones: string[]) => void }) {
@@ -39,6 +40,7 @@ export function ZonesField({ piece, step, onChange }: { piece: Piece; step: Step
             }}
           />
         ))}
+        {!all && <KeepSet key={step.zones.join()} piece={piece} ids={step.zones} />}
       </div>
     </fieldset>
   );

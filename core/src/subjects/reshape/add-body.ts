@@ -45,6 +45,7 @@ export function withBody(piece: Piece, body: Body): Piece {
       role,
       of: surface.of,
       carries: false,
+      sets: [],
       count: 1,
       substrate: plain ? 'brass' : body.substrate,
       startSheen: 'bare',

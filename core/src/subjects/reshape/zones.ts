@@ -19,7 +19,14 @@ export function joined(piece: Piece, zoneId: string, intoId: string): Piece {
       zone === from
         ? []
         : zone === into
-          ? [{ ...zone, areaMm2: zone.areaMm2 + from.areaMm2, count: Math.max(zone.count, from.count) }]
+          ? [
+              {
+                ...zone,
+                areaMm2: zone.areaMm2 + from.areaMm2,
+                count: Math.max(zone.count, from.count),
+                sets: once([...zone.sets, ...from.sets]),
+              },
+            ]
           : [zone],
     ),
     features: piece.features.map((feature) => {

@@ -178,6 +178,7 @@ export function pieceFromTemplate(template: Template, given: Given): Piece {
       role: zone.role ?? zone.id,
       of: null,
       carries: null,
+      sets: [],
       count: 1,
       substrate: zone.substrate ?? given.substrate ?? template.substrate,
       startSheen: zone.keepClean ? 'bare' : template.startSheen,
