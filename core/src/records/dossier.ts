@@ -3,7 +3,14 @@ import { DEFER, suppliesName, type Supplies } from '../materials/index.js';
 import type { Picture, Piece } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
 import { formatMinutes, formatNumber } from '../units/index.js';
+import type { AmountRow } from './amounts.js';
 import { pieceAsDone, troubleName } from './as-done.js';
+
+/** A load or a ground, with what it takes. */
+export interface DossierSheet {
+  name: string;
+  amounts: readonly AmountRow[];
+}
 
 export interface DossierProblem {
   piece: Piece;
@@ -11,6 +18,8 @@ export interface DossierProblem {
   supplies: Supplies;
   /** Pictures by file name, as data addresses, so that the file needs nothing else. */
   pictures: ReadonlyMap<string, string>;
+  /** Loads that are made for it, and what grows on it, with what each takes. */
+  sheets: readonly DossierSheet[];
   /** A date as the painter reads it. */
   day: (date: string) => string;
 }
@@ -53,6 +62,12 @@ function workRow(entry: LogEntry, { supplies, day }: DossierProblem): string {
   return `<tr>${cells.map((cell) => `<td>${cell}</td>`).join('')}</tr>`;
 }
 
+function sheetTable({ name, amounts }: DossierSheet): string {
+  const cells = amounts.map(({ what, 'size mm': size, number, mL, g }) => [what, size, number, mL, g]);
+  const rows = cells.map((row) => `<tr>${row.map((cell) => `<td>${text(String(cell))}</td>`).join('')}</tr>`);
+  return `<h2>${text(name)}</h2><table><thead><tr><th>It takes</th><th>mm</th><th>Number</th><th>mL</th><th>g</th></tr></thead><tbody>${rows.join('')}</tbody></table>`;
+}
+
 /** The whole history of a piece as one HTML file that needs nothing else: no script, no font, no address outside. */
 export function dossierHtml(problem: DossierProblem): string {
   const { piece, log, day } = problem;
@@ -80,6 +95,7 @@ export function dossierHtml(problem: DossierProblem): string {
             return `${text(day(startedAt.slice(0, 10)))}: ${text(troubleName(met?.trouble ?? ''))}${note === '' ? '' : `. ${text(note)}`}`;
           }),
         )}`,
+    ...problem.sheets.map(sheetTable),
     pictures === '' ? '' : `<h2>Pictures</h2>${pictures}`,
     piece.checks.length === 0
       ? ''

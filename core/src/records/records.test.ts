@@ -172,15 +172,18 @@ describe('records', () => {
       log,
       supplies: CATALOGUE,
       pictures: new Map([['after.jpg', 'data:image/jpeg;base64,AAAA']]),
+      sheets: [{ name: `Coal ${evil}`, amounts: [{ sheet: 'Coal', what: evil, 'size mm': 1, number: '', mL: 12.3, g: 9 }] }],
       day: (date) => date,
     });
     expect(html).not.toContain('<script');
     expect(html.match(/https?:|url\(|<link|<iframe/g)).toBeNull();
     expect(html).toContain('data:image/jpeg;base64,AAAA');
     expect(html).toContain('6 steps on 4 days, 1 h of work');
-    expect(html.match(/<tr>/g)).toHaveLength(7);
+    // the work with its head, and the load with its own
+    expect(html.match(/<tr>/g)).toHaveLength(7 + 2);
+    expect(html).toContain('<td>12.3</td>');
     expect(html).toContain('safety data sheet');
-    const empty = dossierHtml({ piece: van, log: [], supplies: CATALOGUE, pictures: new Map(), day: (date) => date });
+    const empty = dossierHtml({ piece: van, log: [], supplies: CATALOGUE, pictures: new Map(), sheets: [], day: (date) => date });
     expect(empty).toContain('Nothing is logged yet');
   });
 });

@@ -1,4 +1,5 @@
 import { loadFacts, pieceOfLoad } from '@eveningtide/core/loads';
+import { amountsOfLoad } from '@eveningtide/core/records';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo } from 'react';
 import {
@@ -58,6 +59,8 @@ export function LoadEditor({ stored, added }: { stored: StoredLoad; /** Just mad
         draft={draft}
         plan={{ words: 'Plan it as a piece', onPress: night ? () => void keepAsPiece(pieceOfLoad(load, nanoid(12), night)) : null }}
         printWords="Print the load card"
+        name={load.name}
+        amounts={facts && (() => amountsOfLoad(load, facts))}
         onDelete={() => void throwAway()}
       />
       <div className="grid items-start gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] print:block">

@@ -1,12 +1,11 @@
 import { recordRows } from '@eveningtide/core/records';
 import { Download, FileText, Repeat } from 'lucide-react';
-import Papa from 'papaparse';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePiecesQuery, type StoredPiece } from '../store/api.js';
 import { useLog } from '../store/log.js';
 import { Button } from '../ui/button.js';
-import { download } from '../ui/download.js';
+import { saveTable } from '../ui/save-table.js';
 import { PartTabs } from '../ui/part-tabs.js';
 import { SelectField } from '../ui/select-field.js';
 import { Empty, Failed, Loading } from '../ui/states.js';
@@ -82,9 +81,7 @@ export function LogView() {
           <Button
             disabled={own.length === 0}
             onClick={() => {
-              // a cell that begins like a formula is kept text
-              const text = Papa.unparse(recordRows(own, pieces, supplies), { escapeFormulae: true });
-              download(`records-${now.date}.csv`, 'text/csv', text);
+              void saveTable(`records-${now.date}`, recordRows(own, pieces, supplies));
             }}
           >
             <Download size={16} aria-hidden="true" /> Records as CSV

@@ -1,6 +1,9 @@
+import { loadFacts } from '@eveningtide/core/loads';
 import type { LogEntry } from '@eveningtide/core/log';
-import { dossierHtml } from '@eveningtide/core/records';
+import { plantingFacts } from '@eveningtide/core/planting';
+import { amountsOfLoad, amountsOfPlanting, dossierHtml, type DossierSheet } from '@eveningtide/core/records';
 import type { Piece } from '@eveningtide/core/subjects';
+import { useLazyLoadsQuery, useLazyPlantingsQuery, useWorkshopQuery } from '../store/api.js';
 import { download } from '../ui/download.js';
 import { useDays } from '../ui/days.js';
 import { notifyFailure } from '../ui/notify.js';
@@ -27,6 +30,22 @@ async function asData(fileName: string): Promise<string | null> {
 export function useDossier(): (piece: Piece, log: readonly LogEntry[]) => Promise<void> {
   const supplies = useSupplies();
   const days = useDays();
+  const { data: workshop } = useWorkshopQuery();
+  const [loads] = useLazyLoadsQuery();
+  const [plantings] = useLazyPlantingsQuery();
+  /** What is made for a piece, with what it takes. */
+  const sheetsOf = async (pieceId: string): Promise<DossierSheet[]> => {
+    const night = workshop?.workshop.climate.night;
+    const [ofLoads, ofGrounds] = await Promise.all([loads(undefined, true).unwrap(), plantings(undefined, true).unwrap()]);
+    return [
+      ...ofLoads.flatMap(({ load }) =>
+        night && load.wagonId === pieceId ? [{ name: load.name, amounts: amountsOfLoad(load, loadFacts(load, night)) }] : [],
+      ),
+      ...ofGrounds.flatMap(({ planting }) =>
+        planting.pieceId === pieceId ? [{ name: planting.name, amounts: amountsOfPlanting(planting, plantingFacts(planting)) }] : [],
+      ),
+    ];
+  };
   return async (piece, log) => {
     try {
       const names = [...piece.pictures, ...log.filter(({ pieceId }) => pieceId === piece.id).flatMap(({ pictures }) => pictures)].map(
@@ -37,7 +56,7 @@ export function useDossier(): (piece: Piece, log: readonly LogEntry[]) => Promis
         const data = await asData(name);
         if (data !== null) pictures.set(name, data);
       }
-      const html = dossierHtml({ piece, log, supplies, pictures, day: days.day });
+      const html = dossierHtml({ piece, log, supplies, pictures, sheets: await sheetsOf(piece.id), day: days.day });
       download(`${piece.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-')}.html`, 'text/html', html);
     } catch (error) {
       notifyFailure('The dossier was not made', error);

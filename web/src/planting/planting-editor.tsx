@@ -1,4 +1,5 @@
 import { pieceOfPlanting, plantingFacts } from '@eveningtide/core/planting';
+import { amountsOfPlanting } from '@eveningtide/core/records';
 import { nanoid } from '@reduxjs/toolkit';
 import { useMemo, useState } from 'react';
 import {
@@ -64,6 +65,8 @@ export function PlantingEditor({ stored, added }: { stored: StoredPlanting; /** 
             : { words: 'Plan it as a piece', onPress: () => void keepAsPiece(pieceOfPlanting(planting, nanoid(12))) }
         }
         printWords="Print the plan at true size"
+        name={planting.name}
+        amounts={() => amountsOfPlanting(planting, facts)}
         onDelete={() => void throwAway()}
       />
       <div className="grid items-start gap-x-6 gap-y-4 lg:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)] print:block">

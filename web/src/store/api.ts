@@ -221,6 +221,8 @@ export const {
   useSaveCutlistMutation,
   useDeleteCutlistMutation,
   useLoadsQuery,
+  useLazyLoadsQuery,
+  useLazyPlantingsQuery,
   usePlantingsQuery,
   useSavePlantingMutation,
   useDeletePlantingMutation,
