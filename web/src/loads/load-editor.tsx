@@ -10,6 +10,7 @@ import {
   useWorkshopQuery,
   type StoredLoad,
 } from '../store/api.js';
+import { LoadSection } from '../looks/load-section.js';
 import { notifyDeleted, notifyFailure } from '../ui/notify.js';
 import { SheetActions } from '../ui/sheet-actions.js';
 import { useDraft } from '../ui/use-draft.js';
@@ -18,7 +19,6 @@ import { useTakenUp } from '../ui/use-taken-up.js';
 import { GrainList } from './grain-list.js';
 import { LoadFields } from './load-fields.js';
 import { LoadResults } from './load-results.js';
-import { LoadSection } from './load-section.js';
 
 /** One load: its measures at the left, what comes of them at the right. */
 export function LoadEditor({ stored, added }: { stored: StoredLoad; /** Just made. */ added: boolean }) {
@@ -75,7 +75,13 @@ export function LoadEditor({ stored, added }: { stored: StoredLoad; /** Just mad
         </div>
         {facts && (
           <section aria-label="What it takes">
-            <LoadSection load={load} facts={facts} />
+            <LoadSection
+              load={load}
+              facts={facts}
+              onOver={(overMm) => {
+                change({ overMm });
+              }}
+            />
             <LoadResults load={load} facts={facts} />
           </section>
         )}

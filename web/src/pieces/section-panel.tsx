@@ -2,12 +2,15 @@ import type { Section } from '@eveningtide/core/section';
 import { GROOVE_LIMITS } from '@eveningtide/core/sequence';
 import { substrateById, type Piece, type Zone } from '@eveningtide/core/subjects';
 import { formatNumber } from '@eveningtide/core/units';
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { Panel } from '../ui/panel.js';
 import { useSupplies } from '../workers/outlook-context.js';
 import { useFocus } from './focus.js';
 import { pieceSection } from '../looks/look.js';
 import { spread } from './spread.js';
+
+// what is drawn of it is asked for after the section stands
+const OverZone = lazy(async () => ({ default: (await import('./over-zone.js')).OverZone }));
 
 const WIDTH = 400;
 /** Room above the highest layer and below the groove, µm. */
@@ -48,6 +51,9 @@ export function SectionPanel({ piece, openStepId }: { piece: Piece; openStepId: 
         </select>
       </label>
       <ZoneSection piece={piece} zone={zone} openStepId={openStepId} />
+      <Suspense>
+        <OverZone piece={piece} zone={zone} />
+      </Suspense>
     </Panel>
   );
 }

@@ -1,0 +1,76 @@
+import type { Planting } from '@eveningtide/core/planting';
+import { formatNumber } from '@eveningtide/core/units';
+
+const WIDTH_MM = 60;
+const GROUND_MM = 3;
+/** What has no length of its own stands so high, mm: turf and moss are crumbs, litter lies flat (from memory). */
+const LOW_MM = { turf: 1.5, moss: 1, litter: 0.4, grass: 2 } as const;
+const BLADE_EVERY_MM = 0.9;
+
+/** What grows on a ground, seen from the side and to scale: growths as their share of it, each plant once. */
+export function GrowthSection({ planting: { name, growths, plants } }: { planting: Planting }) {
+  const laid = growths.map((growth) => ({ ...growth, highMm: growth.fibreMm ?? LOW_MM[growth.kind] }));
+  const set = plants.filter(({ count }) => count > 0);
+  const top = Math.max(4, ...laid.map(({ highMm }) => highMm), ...set.map(({ heightMm }) => heightMm));
+  const each = WIDTH_MM / Math.max(1, set.length);
+  const words = [
+    ...laid.map(({ name: called, highMm, sharePct }) => `${called}, ${formatNumber(highMm, 1)} mm on ${formatNumber(sharePct)} %`),
+    ...set.map(({ name: called, heightMm, count }) => `${called}, up to ${formatNumber(heightMm)} mm, ${String(count)} of them`),
+  ].join('; ');
+  return (
+    <figure>
+      <svg
+        role="img"
+        aria-label={`${name} from the side: ${words}`}
+        viewBox={`0 ${String(-top - 1)} ${String(WIDTH_MM)} ${String(top + GROUND_MM + 1)}`}
+        className="max-h-40 w-full border border-line bg-paper [print-color-adjust:exact]"
+      >
+        <rect x={0} y={0} width={WIDTH_MM} height={GROUND_MM} className="fill-field stroke-ink" strokeWidth={0.2} />
+        {laid.map(({ id, kind, highMm, sharePct, colour }) =>
+          kind === 'grass' ? (
+            <path
+              key={id}
+              d={bladesOf((WIDTH_MM * sharePct) / 100, highMm)}
+              fill="none"
+              stroke={colour ?? 'currentColor'}
+              className="text-ink-2"
+              strokeWidth={0.25}
+            />
+          ) : (
+            <rect
+              key={id}
+              x={0}
+              y={-highMm}
+              width={(WIDTH_MM * sharePct) / 100}
+              height={highMm}
+              fill={colour ?? 'currentColor'}
+              className="text-ink-3"
+            />
+          ),
+        )}
+        {set.map(({ id, plant, acrossMm, heightMm }, i) => {
+          const x = each * (i + 0.5);
+          const trunk = plant === 'tree' ? heightMm * 0.35 : 0;
+          return (
+            <g key={id} className="fill-none stroke-ink" strokeWidth={0.35}>
+              {trunk > 0 && <path d={`M${String(x)} 0V${String(-trunk)}`} />}
+              <ellipse cx={x} cy={-(heightMm + trunk) / 2} rx={Math.min(acrossMm, each) / 2} ry={(heightMm - trunk) / 2} />
+            </g>
+          );
+        })}
+      </svg>
+      <figcaption className="mt-1 text-[0.8125rem] text-ink-2">
+        {name}: {words}.
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Blades side by side, each leaning a little another way. */
+function bladesOf(lengthMm: number, highMm: number): string {
+  const count = Math.floor(lengthMm / BLADE_EVERY_MM);
+  return Array.from({ length: count }, (_, i) => {
+    const x = (i + 0.5) * BLADE_EVERY_MM;
+    return `M${x.toFixed(2)} 0l${(((i % 5) - 2) * 0.2).toFixed(2)} ${(-highMm * (0.8 + 0.1 * (i % 3))).toFixed(2)}`;
+  }).join('');
+}
