@@ -1,7 +1,7 @@
 import type { Planting } from '@eveningtide/core/planting';
 import { formatNumber } from '@eveningtide/core/units';
 
-const WIDTH_MM = 60;
+const LEAST_WIDTH_MM = 60;
 const GROUND_MM = 3;
 /** What has no length of its own stands so high, mm: turf and moss are crumbs, litter lies flat (from memory). */
 const LOW_MM = { turf: 1.5, moss: 1, litter: 0.4, grass: 2 } as const;
@@ -12,7 +12,9 @@ export function GrowthSection({ planting: { name, growths, plants } }: { plantin
   const laid = growths.map((growth) => ({ ...growth, highMm: growth.fibreMm ?? LOW_MM[growth.kind] }));
   const set = plants.filter(({ count }) => count > 0);
   const top = Math.max(4, ...laid.map(({ highMm }) => highMm), ...set.map(({ heightMm }) => heightMm));
-  const each = WIDTH_MM / Math.max(1, set.length);
+  // at least twice as wide as it is high
+  const widthMm = Math.max(LEAST_WIDTH_MM, 2 * top);
+  const each = widthMm / Math.max(1, set.length);
   const words = [
     ...laid.map(({ name: called, highMm, sharePct }) => `${called}, ${formatNumber(highMm, 1)} mm on ${formatNumber(sharePct)} %`),
     ...set.map(({ name: called, heightMm, count }) => `${called}, up to ${formatNumber(heightMm)} mm, ${String(count)} of them`),
@@ -22,15 +24,15 @@ export function GrowthSection({ planting: { name, growths, plants } }: { plantin
       <svg
         role="img"
         aria-label={`${name} from the side: ${words}`}
-        viewBox={`0 ${String(-top - 1)} ${String(WIDTH_MM)} ${String(top + GROUND_MM + 1)}`}
+        viewBox={`0 ${String(-top - 1)} ${String(widthMm)} ${String(top + GROUND_MM + 1)}`}
         className="max-h-40 w-full border border-line bg-paper [print-color-adjust:exact]"
       >
-        <rect x={0} y={0} width={WIDTH_MM} height={GROUND_MM} className="fill-field stroke-ink" strokeWidth={0.2} />
+        <rect x={0} y={0} width={widthMm} height={GROUND_MM} className="fill-field stroke-ink" strokeWidth={0.2} />
         {laid.map(({ id, kind, highMm, sharePct, colour }) =>
           kind === 'grass' ? (
             <path
               key={id}
-              d={bladesOf((WIDTH_MM * sharePct) / 100, highMm)}
+              d={bladesOf((widthMm * sharePct) / 100, highMm)}
               fill="none"
               stroke={colour ?? 'currentColor'}
               className="text-ink-2"
@@ -41,7 +43,7 @@ export function GrowthSection({ planting: { name, growths, plants } }: { plantin
               key={id}
               x={0}
               y={-highMm}
-              width={(WIDTH_MM * sharePct) / 100}
+              width={(widthMm * sharePct) / 100}
               height={highMm}
               fill={colour ?? 'currentColor'}
               className="text-ink-3"
