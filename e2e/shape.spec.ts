@@ -69,7 +69,7 @@ test('a van without its windows, joined sides, taken back by undo', async ({ ben
   await openPiece(page, 'Salt van No. 14');
   await facts(page).getByRole('button', { name: 'Change the shape …' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: 'Join, take away' }).click();
+  await dialog.getByRole('button', { name: 'Join, take away, add' }).click();
   await dialog.getByRole('checkbox', { name: /^Lookout glazing/ }).check();
   await expect(dialog.getByRole('status')).toHaveText(/steps? (is|are) done there only, and goe?s? along|No step is lost/);
   await dialog.getByRole('button', { name: 'Take them away' }).click();

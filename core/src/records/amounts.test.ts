@@ -1,16 +1,37 @@
-import { readFileSync } from 'node:fs';
 import { expect, test } from '@jest/globals';
 import { loadFacts, type Load } from '../loads/index.js';
 import { plantingFacts, type Planting } from '../planting/index.js';
 import { amountsOfLoad, amountsOfPlanting } from './index.js';
 
-const { loads, plantings } = JSON.parse(
-  readFileSync(new URL('../../../demo/marram-and-holm.eveningtide.json', import.meta.url), 'utf8'),
-) as { loads: Load[]; plantings: Planting[] };
+const load: Load = {
+  ...{
+    id: 'l',
+    name: 'Cut peat',
+    scaleRatio: 76,
+    count: 3,
+    lengthMm: 66,
+    widthMm: 28,
+    depthMm: 14,
+    overMm: 6,
+    profile: 'heap',
+    former: 'foam',
+  },
+  coverMm: 3,
+  grains: [
+    { id: 'a', name: 'Peat crumbs', matter: 'peat', grainMm: 1.5, parts: 3 },
+    { id: 'b', name: 'Cut sods', matter: 'cork', grainMm: 4, parts: 1 },
+  ],
+  ...{ glueParts: 1, waterParts: 3, lifts: true, leaks: false, wagonId: null, consist: '', wagonMm: null, wagonG: null, note: '' },
+};
+const bank: Planting = {
+  ...{ id: 'p', name: 'Bank', scaleRatio: 76, stance: 'base', lengthMm: 200, widthMm: 120, boards: null, pieceId: null, zoneId: null },
+  growths: [{ id: 'g', name: 'Salt grass', kind: 'grass', sharePct: 40, fibreMm: 4, rounds: 1, colour: null }],
+  plants: [{ id: 't', name: 'Thorns', plant: 'tree', count: 3, acrossMm: 20, heightMm: 60, inThrees: true }],
+  ...{ keepOffs: [], seed: 7, moved: [], note: '' },
+};
 const NIGHT = { tempC: 15, rhPct: 65 };
 
 test('a table of a load says of all of them what the sheet says of one', () => {
-  const load = { ...loads[0]!, count: 3 };
   const facts = loadFacts(load, NIGHT);
   const rows = amountsOfLoad(load, facts);
   expect(rows.slice(0, load.grains.length).map(({ what, 'size mm': size }) => [what, size])).toEqual(
@@ -25,8 +46,8 @@ test('a table of a load says of all of them what the sheet says of one', () => {
 });
 
 test('a table of a ground has what grows by volume, what stands by number, and its holes', () => {
-  const facts = plantingFacts(plantings[0]!);
-  const rows = amountsOfPlanting(plantings[0]!, facts);
+  const facts = plantingFacts(bank);
+  const rows = amountsOfPlanting(bank, facts);
   expect(rows.filter(({ what }) => what === 'Holes').reduce((sum, { number }) => sum + Number(number), 0)).toBe(
     facts.holes.reduce((sum, { count }) => sum + count, 0),
   );

@@ -17,6 +17,7 @@ export * from './reshape/zones.js';
 export * from './reshape/kept-shape.js';
 export * from './reshape/resize.js';
 export * from './reshape/add-body.js';
+export * from './reshape/undrawn-zone.js';
 export { BODY_KINDS, bodyKind, type BodyKind } from './shape/bodies.js';
 export { WHERES, type Where } from './shape/compose.js';
 export { SURFACES, SURFACE_IDS, type SurfaceId } from './shape/surfaces.js';

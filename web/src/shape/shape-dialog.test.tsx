@@ -99,7 +99,7 @@ describe('the shape of a piece', () => {
 
   test('zones are taken away: what goes with them is told before; the last one stays', async () => {
     const { now, press, tick, said } = shown();
-    await press('Join, take away');
+    await press('Join, take away, add');
     await tick(/^Crown/);
     expect(said()).toBe('One step is done there only, and goes along.');
     await press('Take them away');
@@ -107,6 +107,18 @@ describe('the shape of a piece', () => {
     await tick(/^Face/);
     await tick(/^Foot/);
     expect(said()).toBe('Not so: a piece needs at least one zone that is painted.');
+  });
+
+  test('what no drawing shows is told by name and surface; its fields are empty for the next one', async () => {
+    const { now, type, press } = shown();
+    await press('Join, take away, add');
+    await type('It is called', 'Ladder');
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Add it' }).disabled).toBe(true);
+    await type('Its surface (cm²)', '2.4');
+    await press('Add it');
+    expect(now().zones.at(-1)).toMatchObject({ name: 'Ladder', areaMm2: 240 });
+    expect(screen.getByLabelText<HTMLInputElement>('Its surface (cm²)').value).toBe('');
+    expect(screen.getByRole<HTMLInputElement>('checkbox', { name: /^Ladder/ }).checked).toBe(true);
   });
 
   test('a body comes with its areas; a figure in its size at the scale', async () => {

@@ -12,7 +12,7 @@ import { ZonesMode } from './zones-mode.js';
 
 const MODES = [
   { id: 'cut', name: 'Cut a zone' },
-  { id: 'zones', name: 'Join, take away' },
+  { id: 'zones', name: 'Join, take away, add' },
   { id: 'body', name: 'Put a body to it' },
 ] as const;
 type Mode = (typeof MODES)[number]['id'];

@@ -6,6 +6,7 @@ import { toast } from '../store/toast.js';
 import { Button } from '../ui/button.js';
 import { SelectField } from '../ui/select-field.js';
 import { tried } from './tried.js';
+import { UndrawnZone } from './undrawn-zone.js';
 import { ZoneChoice, type Shaping } from './zone-choice.js';
 import { Views } from './views.js';
 
@@ -14,7 +15,7 @@ const lostWords = (steps: number): string => {
   return steps === 1 ? 'One step is done there only, and goes along.' : `${String(steps)} steps are done there only, and go along.`;
 };
 
-/** Zones are joined to one, or taken away with what is only done on them. */
+/** Zones are joined to one, taken away with what is only done on them, or told where nothing draws them. */
 export function ZonesMode({ piece, viewId, onView, chosen, onChosen }: Shaping) {
   const dispatch = useAppDispatch();
   const zones = useRef<HTMLFieldSetElement>(null);
@@ -68,6 +69,12 @@ export function ZonesMode({ piece, viewId, onView, chosen, onChosen }: Shaping) 
           {left && lostWords(stepsOnlyOn(piece, chosen).length)}
         </p>
       </div>
+      <UndrawnZone
+        piece={piece}
+        onAdded={(zoneId) => {
+          onChosen([zoneId]);
+        }}
+      />
     </>
   );
 }

@@ -18,6 +18,7 @@ import {
   stepsOnlyOn,
   templateById,
   withBody,
+  withUndrawnZone,
   withoutZones,
   type Body,
   type Cut,
@@ -299,5 +300,32 @@ describe('a shape is kept, and begins further pieces', () => {
 
   test('without dimensions there is no shape to keep', () => {
     expect(() => keptShapeOf({ ...made('wall'), sizeMm: null }, 'k', 'x')).toThrow('no dimensions');
+  });
+});
+
+describe('a zone that no drawing shows', () => {
+  const chains = { id: 'chains', name: 'Chains', areaMm2: 240 };
+
+  test('comes as most of the piece does, smooth, and grows with a drawing of its own', () => {
+    const wall = made('wall');
+    const more = withUndrawnZone(wall, chains);
+    const face = wall.zones.find(({ id }) => id === 'face')!;
+    expect(more.zones.at(-1)).toMatchObject({
+      ...chains,
+      substrate: face.substrate,
+      partId: face.partId,
+      role: 'details',
+      keepClean: null,
+    });
+    expect(elevationsOf(more)).toEqual(elevationsOf(wall));
+    const cut = cutOff(wall, ['face'], { by: 'level', fromTopMm: 40 }, { id: 'low', name: 'Face, lower' });
+    const { lengthMm, widthMm, heightMm } = cut.sizeMm!;
+    const larger = resized(withUndrawnZone(cut, chains), { lengthMm: 2 * lengthMm, widthMm: 2 * widthMm, heightMm: 2 * heightMm });
+    expect(larger.zones.find(({ id }) => id === 'chains')!.areaMm2).toBeCloseTo(4 * 240, 0);
+    expect(faults(more)).toEqual([]);
+  });
+
+  test('needs a surface', () => {
+    expect(() => withUndrawnZone(made('wall'), { ...chains, areaMm2: 0 })).toThrow(/areaMm2 must be above 0, got 0/);
   });
 });
