@@ -84,12 +84,16 @@ test('skipped and found again, a worked example copied, the tour by keys', async
     await go(page, 'Workshop');
     await page.getByRole('link', { name: 'First steps' }).click();
     await page.getByRole('button', { name: /^Peat wagon No\. 7/ }).click();
+    // with something to show the tour comes by itself, once, and leads back
+    const tour = page.getByRole('region', { name: 'Tour' });
+    await expect(tour).toContainText('1 of 7');
+    await page.keyboard.press('Escape');
+    await expect(tour).toHaveCount(0);
     await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Peat wagon No. 7');
     await expect(rows(page)).not.toHaveCount(0);
     await page.goto(`${url}/begin`);
     await page.getByRole('button', { name: 'Show me around first' }).focus();
     await page.keyboard.press('Enter');
-    const tour = page.getByRole('region', { name: 'Tour' });
     const seen: string[] = [];
     for (let stop = 0; stop < 7; stop++) {
       await expect(tour).toContainText(`${String(stop + 1)} of 7`);
@@ -99,6 +103,12 @@ test('skipped and found again, a worked example copied, the tour by keys', async
       await page.keyboard.press('Enter');
     }
     expect(seen).toEqual(['Pieces', 'A piece', 'Wishes', 'Evenings', 'Tonight', 'Shelf', 'Handbook']);
+    await expect(tour).toHaveCount(0);
+    await expect(page.getByRole('heading', { name: 'Pieces', level: 1 })).toBeVisible();
+    // not a second time by itself
+    await page.goto(`${url}/begin`);
+    await page.getByRole('button', { name: /^Fish van No\. 3/ }).click();
+    await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Fish van No. 3');
     await expect(tour).toHaveCount(0);
   });
 });

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { displayActions } from '../store/display.js';
-import { useAppDispatch } from '../store/store.js';
+import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { Failed, Loading } from '../ui/states.js';
 import { useWorkshop } from '../workshop/use-workshop.js';
@@ -14,6 +14,7 @@ export function BeginView() {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { workshop, change, isError, retry } = useWorkshop();
+  const hasToured = useAppSelector((state) => state.display.hasToured);
   if (isError && !workshop) return <Failed what="the workshop" onRetry={retry} />;
   if (!workshop) return <Loading what="the workshop" />;
   const leave = (to: string) => {
@@ -42,7 +43,13 @@ export function BeginView() {
       </div>
       <PaintsQuestion />
       <h2 className="mt-6 mb-2 text-xl font-semibold">Begin with</h2>
-      <Samples onLeave={leave} />
+      <Samples
+        onLeave={(to) => {
+          leave(to);
+          // with an example there is something to be shown
+          if (!hasToured) dispatch(displayActions.tourBegun(to));
+        }}
+      />
       <div className="mt-4 flex flex-wrap gap-2">
         <Button
           look="ink"
@@ -55,7 +62,7 @@ export function BeginView() {
         <Button
           onClick={() => {
             dispatch(displayActions.begun());
-            dispatch(displayActions.tourSet(0));
+            dispatch(displayActions.tourBegun('/pieces'));
           }}
         >
           Show me around first

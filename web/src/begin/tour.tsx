@@ -2,11 +2,11 @@ import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { usePiecesQuery } from '../store/api.js';
 import { displayActions } from '../store/display.js';
-import { useAppDispatch } from '../store/store.js';
+import { useAppDispatch, useAppSelector } from '../store/store.js';
 import { Button } from '../ui/button.js';
 import { tourStops } from '../views.js';
 
-/** A walk along the real views: what each is for, in a line. It ends when the painter likes; Escape ends it as well. */
+/** A walk along the real views: what each is for, in a line. It ends when the painter likes, by Escape as well, and leads back to where it began. */
 export function Tour({ at }: { at: number }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -14,8 +14,10 @@ export function Tour({ at }: { at: number }) {
   const stops = tourStops(pieces?.find(({ piece }) => piece.archivedOn === null)?.piece.id ?? null);
   const stop = stops[at];
   const next = useRef<HTMLButtonElement>(null);
+  const from = useAppSelector((state) => state.display.tourFrom);
   const end = () => {
     dispatch(displayActions.tourSet(null));
+    void navigate(from);
   };
   const to = stop?.to;
   useEffect(() => {

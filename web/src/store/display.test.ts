@@ -22,7 +22,9 @@ describe('the screen', () => {
       moreOfSteps: false,
       piecesAs: 'gallery',
       hasBegun: false,
+      hasToured: false,
       tourAt: null,
+      tourFrom: '/pieces',
     });
   });
 
@@ -37,7 +39,9 @@ describe('the screen', () => {
       moreOfSteps: false,
       piecesAs: 'gallery',
       hasBegun: false,
+      hasToured: false,
       tourAt: null,
+      tourFrom: '/pieces',
     });
   });
 
@@ -52,7 +56,9 @@ describe('the screen', () => {
       moreOfSteps: false,
       piecesAs: 'gallery',
       hasBegun: false,
+      hasToured: false,
       tourAt: null,
+      tourFrom: '/pieces',
     });
   });
 });

@@ -25,8 +25,12 @@ export interface DisplayState {
   piecesAs: PiecesAs;
   /** The first steps were done or skipped. */
   hasBegun: boolean;
+  /** The tour was begun once: it does not come by itself any more. */
+  hasToured: boolean;
   /** Which stop of the tour is shown; null: none. Not kept: it ends with the page. */
   tourAt: number | null;
+  /** Where it leads back to. */
+  tourFrom: string;
 }
 
 const KEY = 'eveningtide.display';
@@ -39,13 +43,15 @@ const USUAL: DisplayState = {
   moreOfSteps: false,
   piecesAs: 'gallery',
   hasBegun: false,
+  hasToured: false,
   tourAt: null,
+  tourFrom: '/pieces',
 };
 
 /** What was chosen on this screen; what is spoilt or unknown counts as not chosen. */
 export function storedDisplay(): DisplayState {
   try {
-    const { theme, textPct, singleKeys, goKey, silent, moreOfSteps, piecesAs, hasBegun } = JSON.parse(
+    const { theme, textPct, singleKeys, goKey, silent, moreOfSteps, piecesAs, hasBegun, hasToured } = JSON.parse(
       localStorage.getItem(KEY) ?? '{}',
     ) as Partial<DisplayState>;
     return {
@@ -57,7 +63,9 @@ export function storedDisplay(): DisplayState {
       moreOfSteps: moreOfSteps ?? USUAL.moreOfSteps,
       piecesAs: PIECES_AS.find((one) => one === piecesAs) ?? USUAL.piecesAs,
       hasBegun: hasBegun ?? USUAL.hasBegun,
+      hasToured: hasToured ?? USUAL.hasToured,
       tourAt: null,
+      tourFrom: USUAL.tourFrom,
     };
   } catch {
     return USUAL;
@@ -100,6 +108,10 @@ const slice = createSlice({
     },
     begun: (state) => {
       state.hasBegun = true;
+    },
+    /** It begins, and leads back to `from` when it ends. */
+    tourBegun: (state, { payload: from }: PayloadAction<string>) => {
+      Object.assign(state, { tourAt: 0, tourFrom: from, hasToured: true });
     },
     tourSet: (state, { payload }: PayloadAction<number | null>) => {
       state.tourAt = payload;
