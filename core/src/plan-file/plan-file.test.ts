@@ -336,3 +336,12 @@ describe('what a step is done with', () => {
     expect(stepPaint({ ...step, material: null, bottleId: null }, CATALOGUE)).toBeNull();
   });
 });
+
+test('zones of a file of version 13, on pieces and on kept shapes, belong to no group', () => {
+  const old = { ...emptyPlan(), version: 13, pieces: [{ zones: [{ id: 'roof' }] }], shapes: [{ zones: [{ id: 'face' }] }] };
+  expect(upgraded(old)).toMatchObject({
+    version: PLAN_VERSION,
+    pieces: [{ zones: [{ id: 'roof', sets: [] }] }],
+    shapes: [{ zones: [{ id: 'face', sets: [] }] }],
+  });
+});

@@ -58,6 +58,7 @@ export function LoadSection({ load, facts, onOver }: LoadSectionProps) {
               load={load}
               facts={facts}
               onOver={onOver}
+              ringMm={HANDLE_PX * Math.max((widthMm + 2 * WALL_MM) / ROOM_PX.across, (top + WALL_MM) / ROOM_PX.up)}
               onHold={(isHeld) => {
                 setHeld(isHeld ? top : null);
               }}
@@ -82,15 +83,18 @@ const KEYS: ReadonlyMap<string, number> = new Map([
   ['PageUp', 5],
   ['PageDown', -5],
 ]);
-const HANDLE_MM = 1.4;
+/** Half as wide as a finger wants it, and the room that the drawing has on the screen at most. */
+const HANDLE_PX = 13;
+const ROOM_PX = { across: 500, up: 224 } as const;
 
 /** The ring at the middle of the surface. What is typed beside it says the same. */
 function Handle({
   load: { widthMm, depthMm, overMm, profile },
   facts: { crestMm },
   onOver,
+  ringMm,
   onHold,
-}: Required<LoadSectionProps> & { onHold: (isHeld: boolean) => void }) {
+}: Required<LoadSectionProps> & { ringMm: number; onHold: (isHeld: boolean) => void }) {
   const ring = useRef<SVGCircleElement>(null);
   const down = profile === 'hollow' ? -1 : 1;
   const most = profile === 'hollow' ? depthMm : THICKEST_STRIP_MM;
@@ -122,9 +126,9 @@ function Handle({
       aria-valuetext={`${formatNumber(overMm, 1)} mm`}
       cx={widthMm / 2}
       cy={depthMm + crestMm * down}
-      r={HANDLE_MM}
+      r={ringMm}
       className="no-print cursor-ns-resize touch-none fill-paper stroke-ink outline-none focus-visible:fill-brick"
-      strokeWidth={0.5}
+      strokeWidth={ringMm / 3}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
         onHold(true);

@@ -26,10 +26,16 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
     if (!given) return;
     const { workshop, shelf, originDate } = given;
     const { steps, entries, waivers } = alreadyOnIt(piece, chosen, { age, ids: () => nanoid(12), workshop, shelf, originDate });
+    let back: () => unknown;
     try {
-      if (isOpen) dispatch(editorActions.stepsAdded({ at: 0, steps, waivers }));
-      else
-        await save({ version, piece: { ...piece, steps: [...steps, ...piece.steps], waivers: [...piece.waivers, ...waivers] } }).unwrap();
+      if (isOpen) {
+        dispatch(editorActions.stepsAdded({ at: 0, steps, waivers }));
+        back = () => dispatch(editorActions.stepsRemoved(steps.map(({ id }) => id)));
+      } else {
+        const after = { ...piece, steps: [...steps, ...piece.steps], waivers: [...piece.waivers, ...waivers] };
+        const stored = await save({ version, piece: after }).unwrap();
+        back = () => save({ version: stored.version, piece }).unwrap();
+      }
     } catch (error) {
       notifyFailure('What is on the piece was not kept', error);
       return;
@@ -39,7 +45,7 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
       entries.forEach(({ id }) => {
         takeBack(id);
       });
-      if (isOpen) dispatch(editorActions.stepsRemoved(steps.map(({ id }) => id)));
+      return back();
     });
     onClose();
   };
