@@ -1,10 +1,23 @@
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import { asPlannedInTheLog, throughTheEvenings } from './at-the-bench.js';
 import { clearTheBench, expect, facts, go, make, openPiece, openStep, pasteNotes, rows, saved, test } from './fixtures.js';
 
 /** Jobs with loads and shapes of their own, from the piece to the log. */
 
-const noSnags = async (page: Parameters<typeof rows>[0]): Promise<void> => {
+/** The one that was open before stays until the new one stands there. */
+const newLoad = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'New load' }).click();
+  await expect(page.getByLabel('Name of the load')).toHaveValue('New load');
+};
+
+/** It is a piece, and open: until then the load says that all is saved. */
+const planned = async (page: Page, load: string): Promise<void> => {
+  await page.getByRole('button', { name: 'Plan it as a piece' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(load);
+};
+
+const noSnags = async (page: Page): Promise<void> => {
   await saved(page);
   await expect(page.getByRole('group', { name: /^Snag at step/ })).toHaveCount(0);
 };
@@ -24,7 +37,7 @@ test('J08 Lime and pipe loads: burnt lime for its tipper, three pipes, to the lo
   await noSnags(page);
 
   await go(page, 'Loads');
-  await page.getByRole('button', { name: 'New load' }).click();
+  await newLoad(page);
   await page.getByLabel('Name of the load').fill('Burnt lime');
   await page.getByLabel('Its wagon').selectOption({ label: 'Lime tipper' });
   const grain = page.getByRole('listitem').filter({ has: page.getByLabel('Grain (mm)') });
@@ -46,7 +59,7 @@ test('J08 Lime and pipe loads: burnt lime for its tipper, three pipes, to the lo
     /^sheet,what,size mm,number,mL,g\r?\nBurnt lime,Lime,1\.5,,[\d.]+,[\d.]+/,
   );
   await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
-  await page.getByRole('button', { name: 'Plan it as a piece' }).click();
+  await planned(page, 'Burnt lime');
   await noSnags(page);
 
   // it is seen in the cut through its wagon
@@ -110,7 +123,7 @@ test('J15 Scrap gondola: a patch of its own, scrapes along the bulges, boulders 
   await noSnags(page);
 
   await go(page, 'Loads');
-  await page.getByRole('button', { name: 'New load' }).click();
+  await newLoad(page);
   await page.getByLabel('Name of the load').fill('Boulders');
   await page.getByLabel('Its wagon').selectOption({ label: 'Scrap gondola' });
   const grain = page.getByRole('listitem').filter({ has: page.getByLabel('Grain (mm)') });
@@ -121,7 +134,7 @@ test('J15 Scrap gondola: a patch of its own, scrapes along the bulges, boulders 
   await page.getByRole('button', { name: 'No work where it is never seen' }).click();
   await expect(page.getByText('is never seen under it: no work there')).toBeVisible();
   await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
-  await page.getByRole('button', { name: 'Plan it as a piece' }).click();
+  await planned(page, 'Boulders');
   await noSnags(page);
 
   await throughTheEvenings(page);
