@@ -4,16 +4,18 @@ export interface GrowthKindFacts {
   name: string;
   /** What of the catalogue it is. */
   material: string;
+  /** How high it stands where it has no fibres of its own, mm: crumbs of turf and moss, leaves that lie flat (from memory). */
+  highMm: number;
   /** Short and low before long and high; what falls between the rest comes last (common practice). */
   turn: number;
 }
 
 /** What is laid over the ground. */
 export const GROWTH: Readonly<Record<GrowthKind, GrowthKindFacts>> = {
-  turf: { name: 'Turf', material: 'turf', turn: 0 },
-  grass: { name: 'Static grass', material: 'static-grass', turn: 1 },
-  moss: { name: 'Moss', material: 'flock', turn: 2 },
-  litter: { name: 'Leaf litter', material: 'leaf-litter', turn: 3 },
+  turf: { name: 'Turf', material: 'turf', highMm: 1.5, turn: 0 },
+  grass: { name: 'Static grass', material: 'static-grass', highMm: 2, turn: 1 },
+  moss: { name: 'Moss', material: 'flock', highMm: 1, turn: 2 },
+  litter: { name: 'Leaf litter', material: 'leaf-litter', highMm: 0.4, turn: 3 },
 };
 
 export interface PlantFacts {

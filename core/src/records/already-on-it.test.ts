@@ -4,7 +4,7 @@ import { CATALOGUE, EMPTY_SHELF } from '../materials/index.js';
 import { DEFAULT_WORKSHOP, benchOf, planPieces, type PieceOutlook } from '../schedule/index.js';
 import { asItComes, pieceFromTemplate, plainStep, templateById, type Step } from '../subjects/index.js';
 import { techniqueById } from '../techniques/index.js';
-import { OLD_AGES, OLD_LAYERS, alreadyOnIt, type OldAge } from './index.js';
+import { OLD_AGES, OLD_LAYERS, alreadyOnIt, budFinds, type OldAge } from './index.js';
 
 const TODAY = '2026-11-24';
 const bench = { workshop: DEFAULT_WORKSHOP, shelf: EMPTY_SHELF, originDate: TODAY };
@@ -69,5 +69,38 @@ describe('what is on a piece already', () => {
     expect(() => found(['varnish'])).toThrow(/layerIds.*'varnish'/);
     expect(() => found(['powder'], 'ages' as OldAge)).toThrow(/age must be one of long, weeks, days/);
     expect(OLD_AGES.map(({ id }) => id)).toContain('long');
+  });
+});
+
+describe('a damp bud', () => {
+  const finds = (id: string, days: number) =>
+    budFinds(
+      OLD_LAYERS.find((layer) => layer.id === id)!,
+      days,
+    );
+
+  test('tells binders apart, the mildest liquid first', () => {
+    expect(Object.fromEntries(OLD_LAYERS.map(({ id }) => [id, finds(id, 365)]))).toEqual({
+      'enamel-coat': null,
+      'acrylic-coat': 'alcohol',
+      decal: null,
+      drybrushing: 'alcohol',
+      'acrylic-wash': 'alcohol',
+      'enamel-wash': null,
+      'clear-acrylic': 'alcohol',
+      'clear-enamel': null,
+      powder: 'dry',
+    });
+    // what is young gives way to its own thinner
+    expect(['enamel-coat', 'enamel-wash'].map((id) => finds(id, 1))).toEqual(['spirit', 'spirit']);
+  });
+
+  test('what it finds lifts in the check as well, and what it does not find stands', () => {
+    for (const liquid of ['white-spirit', 'isopropanol-70'] as const)
+      for (const { id } of OLD_LAYERS.filter((layer) => layer.id !== 'powder')) {
+        const rub = plainStep({ id: 'new', technique: 'clean', material: liquid, zones: ['all'] });
+        const taken = finds(id, 365) === (liquid === 'white-spirit' ? 'spirit' : 'alcohol');
+        expect([id, liquid, told(planned([id], 'long', [rub])).includes('solvent-lifts-layer@1')]).toEqual([id, liquid, taken]);
+      }
   });
 });

@@ -14,6 +14,7 @@ export const ZONE_ROLES = [
   { id: 'running-gear', name: 'Running gear, tracks' },
   { id: 'wheels', name: 'Wheels' },
   { id: 'base', name: 'Foot, base' },
+  { id: 'details', name: 'Details' },
 ] as const;
 
 /** What the real thing may be made of, in words. */

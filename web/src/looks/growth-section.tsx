@@ -1,15 +1,13 @@
-import type { Planting } from '@eveningtide/core/planting';
+import { GROWTH, type Planting } from '@eveningtide/core/planting';
 import { formatNumber } from '@eveningtide/core/units';
 
 const LEAST_WIDTH_MM = 60;
 const GROUND_MM = 3;
-/** What has no length of its own stands so high, mm: turf and moss are crumbs, litter lies flat (from memory). */
-const LOW_MM = { turf: 1.5, moss: 1, litter: 0.4, grass: 2 } as const;
 const BLADE_EVERY_MM = 0.9;
 
 /** What grows on a ground, seen from the side and to scale: growths as their share of it, each plant once. */
 export function GrowthSection({ planting: { name, growths, plants } }: { planting: Planting }) {
-  const laid = growths.map((growth) => ({ ...growth, highMm: growth.fibreMm ?? LOW_MM[growth.kind] }));
+  const laid = growths.map((growth) => ({ ...growth, highMm: growth.fibreMm ?? GROWTH[growth.kind].highMm }));
   const set = plants.filter(({ count }) => count > 0);
   const top = Math.max(4, ...laid.map(({ highMm }) => highMm), ...set.map(({ heightMm }) => heightMm));
   // at least twice as wide as it is high

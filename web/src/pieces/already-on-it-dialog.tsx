@@ -1,4 +1,4 @@
-import { OLD_AGES, OLD_LAYERS, alreadyOnIt, type OldAge } from '@eveningtide/core/records';
+import { BUD_LIQUIDS, OLD_AGES, OLD_LAYERS, alreadyOnIt, budFinds, type OldAge } from '@eveningtide/core/records';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { useSavePieceMutation, type StoredPiece } from '../store/api.js';
@@ -10,7 +10,17 @@ import { Check } from '../ui/check.js';
 import { Dialog } from '../ui/dialog.js';
 import { notifyFailure, notifyWithUndo } from '../ui/notify.js';
 import { SelectField } from '../ui/select-field.js';
+import { solventWords } from '../ui/words.js';
 import { usePlan } from '../workers/outlook-context.js';
+
+/** What a bud finds, in words: what takes it, and what leaves it alone before. */
+function budWords(found: ReturnType<typeof budFinds>): string {
+  if (found === 'dry') return 'A dry finger takes it.';
+  const names = BUD_LIQUIDS.map(solventWords);
+  const none = (found === null ? names : names.slice(0, BUD_LIQUIDS.indexOf(found))).join(' or ');
+  if (found === null) return `A bud with ${none} takes nothing.`;
+  return `A bud with ${solventWords(found)} takes it${none === '' ? '' : `, with ${none} it does not`}.`;
+}
 
 /** What a finished piece brings along, known by its looks: it becomes steps that are done, below all that is to come. */
 export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { stored: StoredPiece; onClose: () => void }) {
@@ -21,6 +31,7 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
   const isOpen = useAppSelector((state) => state.editor.piece?.id === piece.id);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [age, setAge] = useState<OldAge>('long');
+  const ageDays = OLD_AGES.find(({ id }) => id === age)?.days ?? 0;
 
   const put = async (): Promise<void> => {
     if (!given) return;
@@ -67,7 +78,7 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
         }}
       >
         <ul className="divide-y divide-line border-y border-line">
-          {OLD_LAYERS.map(({ id, name, looks, bud }) => (
+          {OLD_LAYERS.map(({ id, name, looks, ...layer }) => (
             <li key={id} className="py-1.5">
               <Check
                 checked={chosen.includes(id)}
@@ -77,7 +88,7 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
               >
                 <span className="font-semibold">{name}</span>
                 <span className="block text-[0.8125rem] text-ink-2">
-                  {looks} {bud}
+                  {looks} {budWords(budFinds(layer, ageDays))}
                 </span>
               </Check>
             </li>

@@ -15,6 +15,17 @@ const COATS = SHEENS.filter((sheen) => sheen !== 'bare').map((id) => ({ id, name
 export function ComesFields({ about: { form, answers, come } }: { about: NewPieceAbout }) {
   const { setValue } = form;
   const isPainted = answers.comes === 'painted';
+  const tick = (field: 'comesWorn' | 'repaint' | 'comesClean', words: string) => (
+    <Check
+      className="self-end pb-1"
+      checked={answers[field]}
+      onChange={(on) => {
+        setValue(field, on);
+      }}
+    >
+      {words}
+    </Check>
+  );
   return (
     <div className="col-span-6 grid grid-cols-6 gap-3 max-[40rem]:grid-cols-2">
       <SelectField
@@ -43,37 +54,9 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
           />
         </>
       )}
-      {isPainted && (
-        <Check
-          className="self-end pb-1"
-          checked={answers.comesWorn}
-          onChange={(comesWorn) => {
-            setValue('comesWorn', comesWorn);
-          }}
-        >
-          weathered already
-        </Check>
-      )}
-      {isPainted && (
-        <Check
-          className="self-end pb-1"
-          checked={answers.repaint}
-          onChange={(repaint) => {
-            setValue('repaint', repaint);
-          }}
-        >
-          repaint it
-        </Check>
-      )}
-      <Check
-        className="self-end pb-1"
-        checked={answers.comesClean}
-        onChange={(comesClean) => {
-          setValue('comesClean', comesClean);
-        }}
-      >
-        washed already
-      </Check>
+      {isPainted && tick('comesWorn', 'weathered already')}
+      {isPainted && tick('repaint', 'repaint it')}
+      {tick('comesClean', 'washed already')}
       {(!isPainted || answers.repaint) && (
         <ColourField
           label="Colour to be"

@@ -7,10 +7,9 @@ import { useLoadsQuery, usePlantingsQuery, useWorkshopQuery } from '../store/api
 /** What lies or grows over a zone, cut in millimetres: the loads that are made for the piece where it carries them, and what is planted there. */
 export function OverZone({ piece, zone }: { piece: Piece; zone: Zone }) {
   const carries = carryingZones(piece).includes(zone);
-  const isGround = piece.kind === 'ground' || piece.kind === 'structure';
   const { data: workshop } = useWorkshopQuery();
   const { data: loads = [] } = useLoadsQuery(undefined, { skip: !carries });
-  const { data: plantings = [] } = usePlantingsQuery(undefined, { skip: !isGround });
+  const { data: plantings = [] } = usePlantingsQuery();
   const night = workshop?.workshop.climate.night;
   return (
     <>
