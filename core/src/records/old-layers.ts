@@ -7,6 +7,8 @@ export interface OldLayer {
   looks: string;
   technique: string;
   material: string;
+  /** A bud would do harm: it is known by its looks alone. */
+  isDelicate?: true;
 }
 
 /** From the bottom up, as they usually lie; common practice. Nobody knows how a coat was put on: as brushed it has spoilt nothing beside it. */
@@ -26,8 +28,8 @@ export const OLD_LAYERS: readonly OldLayer[] = [
   {
     id: 'decal',
     name: 'Lettering as decals',
-    looks: 'An edge of clear film round the letters when light falls along the side. Do not rub them.',
-    ...{ technique: 'decal', material: 'decal-waterslide' },
+    looks: 'An edge of clear film round the letters when light falls along the side.',
+    ...{ technique: 'decal', material: 'decal-waterslide', isDelicate: true },
   },
   {
     id: 'drybrushing',

@@ -1,3 +1,4 @@
+import { CAUTIONS_SHORT, DEFER } from '@eveningtide/core/materials';
 import { BUD_LIQUIDS, OLD_AGES, OLD_LAYERS, alreadyOnIt, budFinds, type OldAge } from '@eveningtide/core/records';
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
@@ -88,12 +89,15 @@ export function AlreadyOnItDialog({ stored: { piece, version }, onClose }: { sto
               >
                 <span className="font-semibold">{name}</span>
                 <span className="block text-[0.8125rem] text-ink-2">
-                  {looks} {budWords(budFinds(layer, ageDays))}
+                  {looks} {layer.isDelicate ? 'Do not rub it.' : budWords(budFinds(layer, ageDays))}
                 </span>
               </Check>
             </li>
           ))}
         </ul>
+        <p className="mt-2 text-[0.8125rem] text-ink-2">
+          {CAUTIONS_SHORT['flammable-vapour']}. {DEFER}
+        </p>
         <div className="mt-3 flex flex-wrap items-end justify-between gap-3">
           <SelectField label="It was done" className="w-44" value={age} options={OLD_AGES} onChange={setAge} />
           <div className="flex gap-2">

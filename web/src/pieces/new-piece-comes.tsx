@@ -17,7 +17,6 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
   const isPainted = answers.comes === 'painted';
   const tick = (field: 'comesWorn' | 'repaint' | 'comesClean', words: string) => (
     <Check
-      className="self-end pb-1"
       checked={answers[field]}
       onChange={(on) => {
         setValue(field, on);
@@ -54,9 +53,11 @@ export function ComesFields({ about: { form, answers, come } }: { about: NewPiec
           />
         </>
       )}
-      {isPainted && tick('comesWorn', 'weathered already')}
-      {isPainted && tick('repaint', 'repaint it')}
-      {tick('comesClean', 'washed already')}
+      <div className="col-span-6 flex flex-wrap gap-x-6 max-[40rem]:col-span-2">
+        {isPainted && tick('comesWorn', 'weathered already')}
+        {isPainted && tick('repaint', 'repaint it')}
+        {tick('comesClean', 'washed already')}
+      </div>
       {(!isPainted || answers.repaint) && (
         <ColourField
           label="Colour to be"
